@@ -8,6 +8,7 @@
 
 #include <numeric>
 #include <random>
+#include <set>
 
 using namespace ledgefall;
 using namespace ledgefall::testing;
@@ -121,6 +122,65 @@ class TestDiversity : public QObject {
             }
         }
         QVERIFY(compared > 120);
+    }
+
+    /// By drawing every set of m individuals, and counting the species in each.
+    void the_spread_of_rarefaction_by_all_draws() {
+        for (const Counts& counts : {Counts{2, 2}, Counts{1, 1, 1}, Counts{4, 0, 2, 1}, Counts{3, 3, 3, 2, 1}}) {
+            std::vector<std::size_t> species;
+            for (std::size_t at = 0; at < counts.size(); ++at) {
+                species.insert(species.end(), static_cast<std::size_t>(counts[at]), at);
+            }
+            Bench bench;
+            bench.numbers("n", counts);
+            for (std::size_t m = 0; m <= species.size(); ++m) {
+                long long draws = 0;
+                long long sum = 0;
+                long long squares = 0;
+                for (std::size_t set = 0; set < std::size_t{1} << species.size(); ++set) {
+                    std::set<std::size_t> seen;
+                    std::size_t drawn = 0;
+                    for (std::size_t at = 0; at < species.size(); ++at) {
+                        if ((set >> at) % 2 == 1) {
+                            ++drawn;
+                            seen.insert(species[at]);
+                        }
+                    }
+                    if (drawn == m) {
+                        const auto found = static_cast<long long>(seen.size());
+                        ++draws;
+                        sum += found;
+                        squares += found * found;
+                    }
+                }
+                const Fraction mean(sum, draws);
+                const double variance = (Fraction(squares, draws) - mean * mean).convert_to<double>();
+                const std::string size = std::to_string(m);
+                QVERIFY(std::fabs(bench.number("rarefied_sd(n, " + size + ")") - std::sqrt(variance)) < 1e-7);
+                QVERIFY(near(bench.number("rarefied(n, " + size + ")"), mean.convert_to<double>(), 1e-12));
+            }
+        }
+    }
+
+    void further_indices_by_hand() {
+        Bench bench;
+        bench.numbers("n", {6, 2, 1, 1});
+        const double h = -(0.6 * std::log(0.6) + 0.2 * std::log(0.2) + 0.2 * std::log(0.1));
+        const double squares =
+            0.6 * std::pow(std::log(0.6), 2) + 0.2 * std::pow(std::log(0.2), 2) + 0.2 * std::pow(std::log(0.1), 2);
+        QVERIFY(near(bench.number("shannon_var(n)"), (squares - h * h) / 10 + 3.0 / 200, 1e-13));
+        QVERIFY(near(bench.number("simpson_evenness(n)"), 1 / 0.42 / 4, 1e-13));
+        QVERIFY(near(bench.number("good_coverage(n)"), 0.8, 1e-14));
+        bench.numbers("cover", {0.6, 0.2, 0.1, 0.1});
+        for (const char* counts_only : {"shannon_var(cover)", "good_coverage(cover)", "rarefied_sd(cover, 1)"}) {
+            QCOMPARE(bench.cause(counts_only), Cause::out_of_domain);
+        }
+        QVERIFY(near(bench.number("chapman(24, 30, 9)"), 25 * 31 / 10.0 - 1, 1e-14));
+        QVERIFY(near(bench.number("chapman_sd(24, 30, 9)"), std::sqrt(25 * 31 * 15 * 21 / (100 * 11.0)), 1e-14));
+        QCOMPARE(bench.number("chapman(5, 5, 5)"), 5.0);
+        for (const char* wrong : {"chapman(5, 5, 6)", "chapman(5.5, 5, 1)", "chapman(5, 5, -1)"}) {
+            QCOMPARE(bench.cause(wrong), Cause::out_of_domain);
+        }
     }
 
     void what_has_no_index_says_so() {

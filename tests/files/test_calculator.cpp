@@ -115,7 +115,7 @@ class TestCalculator : public QObject {
         const std::string written = *Calculator().run("", {{Do::setting, "decimal_sign = comma"}, {Do::value, "1/4"}});
         QCOMPARE(written, std::string("0.25\n")); // what the command line prints is for programs
         for (const char* wrong :
-             {"quantile_type = 10", "quantile_type = 2.5", "tolerance = 0", "tolerance = nan", "seed = -1",
+             {"quantile_type = 12", "quantile_type = 2.5", "tolerance = 0", "tolerance = nan", "seed = -1",
               "seed = 1e20", "as_of = 31/02/2026", "mood = good", "angles = grads", ""}) {
             QVERIFY2(!Calculator().run("", {{Do::setting, wrong}}), wrong);
         }

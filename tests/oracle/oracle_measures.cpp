@@ -350,7 +350,8 @@ Value of_any_kind(const std::string& name, const std::vector<std::vector<Value>>
     }
     const auto most = std::max_element(counted.begin(), counted.end(),
                                        [](const auto& a, const auto& b) { return a.second < b.second; });
-    return most == counted.end() ? Value::none() : most->first; // of several the first to occur
+    // Of several the first to occur; where every value occurs once there is none.
+    return most == counted.end() || most->second < 2 ? Value::none() : most->first;
 }
 
 } // namespace

@@ -3,6 +3,7 @@
 #include "core/stats/binomial_terms.h"
 #include "core/stats/boost_policy.h"
 #include "core/stats/discrete_tails.h"
+#include "core/stats/listed_distributions.h"
 #include "core/stats/quantile_search.h"
 
 #include <boost/math/distributions/binomial.hpp>
@@ -22,6 +23,7 @@
 #include <cmath>
 #include <limits>
 #include <numbers>
+#include <numeric>
 #include <optional>
 
 namespace ledgefall {
@@ -37,7 +39,7 @@ bool whole(double x) {
     return x == std::floor(x) && std::fabs(x) <= 0x1p53;
 }
 
-/// One of Boost's distributions for all families but the hypergeometric and a Poisson of mean 0.
+/// One of Boost's distributions for all families but those below and a Poisson of mean 0.
 template <class Ask>
 double ask(const Distribution& d, Ask ask) {
     const auto [a, b, c] = d.numbers;
@@ -65,6 +67,8 @@ double ask(const Distribution& d, Ask ask) {
     case Family::lognormal:
         return ask(bm::lognormal_distribution<double, Silent>(a, b));
     case Family::hypergeometric:
+    case Family::discrete_uniform:
+    case Family::listed:
         break;
     }
     return nothing;
@@ -115,7 +119,10 @@ std::pair<double, double> support(const Distribution& d) {
     case Family::hypergeometric:
         return {hypergeometric(d).least(), hypergeometric(d).most()};
     case Family::uniform:
+    case Family::discrete_uniform:
         return {d.numbers[0], d.numbers[1]};
+    case Family::listed:
+        return {listed_values(d).values.front(), listed_values(d).values.back()};
     case Family::normal:
     case Family::student_t:
         return {-infinity, infinity};
@@ -185,6 +192,10 @@ double continuous_tail(const Distribution& d, double x, bool upper) {
 }
 
 double discrete_tail(const Distribution& d, double k, bool upper) {
+    if (d.family == Family::discrete_uniform) {
+        const auto [low, high, none] = d.numbers;
+        return (upper ? high - k : k - low + 1) / (high - low + 1);
+    }
     if (d.family == Family::geometric) { // (1 − p)^(k + 1)
         const double log_beyond = (k + 1) * std::log1p(-d.numbers[0]);
         return upper ? std::exp(log_beyond) : -std::expm1(log_beyond);
@@ -205,6 +216,9 @@ double discrete_tail(const Distribution& d, double k, bool upper) {
 }
 
 double tail(const Distribution& d, double x, bool upper) {
+    if (d.family == Family::listed) {
+        return upper ? beyond_in_list(listed_values(d), x, false) : up_to_in_list(listed_values(d), x, true);
+    }
     const auto [low, high] = support(d);
     if (x < low || x >= high) {
         return (x < low) == upper ? 1 : 0;
@@ -248,7 +262,7 @@ double discrete_quantile(const Distribution& d, double p) {
 } // namespace
 
 bool is_discrete(Family family) {
-    return family <= Family::hypergeometric;
+    return family <= Family::listed;
 }
 
 bool is_valid(const Distribution& d) {
@@ -264,6 +278,10 @@ bool is_valid(const Distribution& d) {
         return a > 0 && b > 0 && b <= 1;
     case Family::hypergeometric:
         return whole(a) && whole(b) && whole(c) && b >= 0 && b <= a && c >= 0 && c <= a;
+    case Family::discrete_uniform:
+        return whole(a) && whole(b) && a <= b;
+    case Family::listed:
+        return true;
     case Family::uniform:
         return a < b;
     case Family::normal:
@@ -280,6 +298,9 @@ bool is_valid(const Distribution& d) {
 }
 
 double density(const Distribution& d, double x) {
+    if (d.family == Family::listed) {
+        return probability_in_list(listed_values(d), x);
+    }
     const auto [low, high] = support(d);
     if (x < low || x > high || (is_discrete(d.family) && x != std::floor(x))) {
         return 0;
@@ -291,6 +312,8 @@ double density(const Distribution& d, double x) {
     switch (d.family) {
     case Family::hypergeometric:
         return density_of(hypergeometric(d), x);
+    case Family::discrete_uniform:
+        return 1 / (b - a + 1);
     case Family::binomial:
         return binomial_term(x, a, b);
     case Family::poisson:
@@ -325,9 +348,15 @@ double more_than(const Distribution& d, double x) {
     return tail(d, x, true);
 }
 double less_than(const Distribution& d, double x) {
+    if (d.family == Family::listed) {
+        return up_to_in_list(listed_values(d), x, false);
+    }
     return tail(d, is_discrete(d.family) ? std::ceil(x) - 1 : x, false);
 }
 double at_least(const Distribution& d, double x) {
+    if (d.family == Family::listed) {
+        return beyond_in_list(listed_values(d), x, true);
+    }
     return tail(d, is_discrete(d.family) ? std::ceil(x) - 1 : x, true);
 }
 
@@ -346,6 +375,13 @@ double quantile(const Distribution& d, double p) {
     case Family::exponential:
     case Family::lognormal:
         return ask(d, [p](const auto& distribution) { return bm::quantile(distribution, p); });
+    case Family::listed:
+        return quantile_of_list(listed_values(d), p);
+    case Family::discrete_uniform: {
+        const double count = d.numbers[1] - d.numbers[0] + 1;
+        return first_whole_reached(low, high, d.numbers[0] + std::ceil(p * count) - 1, 1,
+                                   [&d, p](double k) { return at_most(d, k) >= p; });
+    }
     default:
         return is_discrete(d.family) ? discrete_quantile(d, p) : continuous_quantile(d, p);
     }
@@ -355,6 +391,12 @@ double mean_of(const Distribution& d) {
     if (d.family == Family::hypergeometric) {
         const Hypergeometric h = hypergeometric(d);
         return h.all == 0 ? 0 : h.sample * h.marked / h.all;
+    }
+    if (d.family == Family::discrete_uniform) {
+        return std::midpoint(d.numbers[0], d.numbers[1]);
+    }
+    if (d.family == Family::listed) {
+        return mean_of_list(listed_values(d));
     }
     const bool has_none =
         (d.family == Family::student_t && d.numbers[0] <= 1) || (d.family == Family::f_dist && d.numbers[1] <= 2);
@@ -366,6 +408,13 @@ double mean_of(const Distribution& d) {
 double variance_of(const Distribution& d) {
     if (d.family == Family::hypergeometric) {
         return variance_of(hypergeometric(d));
+    }
+    if (d.family == Family::discrete_uniform) { // (n² − 1) / 12
+        const double apart = d.numbers[1] - d.numbers[0];
+        return apart * (apart + 2) / 12;
+    }
+    if (d.family == Family::listed) {
+        return variance_of_list(listed_values(d));
     }
     const bool has_none =
         (d.family == Family::student_t && d.numbers[0] <= 2) || (d.family == Family::f_dist && d.numbers[1] <= 4);
@@ -383,6 +432,9 @@ double between(const Distribution& d, double low, double high) {
     }
     if (std::isinf(high)) {
         return more_than(d, low);
+    }
+    if (d.family == Family::listed) {
+        return between_in_list(listed_values(d), {low, false}, {high, false});
     }
     const bool discrete = is_discrete(d.family);
     constexpr double few = 64;

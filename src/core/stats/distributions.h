@@ -7,8 +7,8 @@
 
 namespace ledgefall {
 
-// Probabilities of the twelve families, by Boost.Math. Everything here takes a distribution that is `sound`; what has
-// no value is not a number, what has no finite one is infinite.
+// Probabilities of the families, most of them by Boost.Math. Everything here takes a distribution that is `sound`; what
+// has no value is not a number, what has no finite one is infinite.
 
 /// Whether its numbers are within the family's domain.
 bool is_valid(const Distribution& d);

@@ -268,6 +268,52 @@ Made make_rarefied(Plain plain) {
     });
 }
 
+Made make_rarefied_sd(Plain plain) {
+    return of_counts([m = plain_number(plain, 0, -1)](const Community& c, const Faults& faults) {
+        const double n = c.individuals;
+        if (m < 0 || m > n || m != std::floor(m)) {
+            return faults.out_of_domain();
+        }
+        // Of the numbers 1 (absent) and 0 (present) of the species: their variances and twice their covariances.
+        Values absent;
+        for (const double k : c.counts) {
+            absent.push_back(1 - chance_of_some(n, k, m));
+        }
+        CompensatedSum variance;
+        for (std::size_t i = 0; i < absent.size(); ++i) {
+            variance.add(absent[i] * (1 - absent[i]));
+            for (std::size_t j = 0; j < i; ++j) {
+                const double neither = 1 - chance_of_some(n, c.counts[i] + c.counts[j], m);
+                variance.add(2 * (neither - absent[i] * absent[j]));
+            }
+        }
+        return Value::number(std::sqrt(std::max(0.0, variance.total())));
+    });
+}
+
+Made make_shannon_var(Plain) {
+    return of_counts([](const Community& c, const Faults&) {
+        const double h = c.entropy();
+        const double spread = c.sum([&c, h](double n) { // Σ p (ln p + H)², which is Σ p ln²p − H² without its loss
+            const double off = std::log(n / c.individuals) + h;
+            return n / c.individuals * off * off;
+        });
+        return Value::number(spread / c.individuals + (c.species() - 1) / (2 * c.individuals * c.individuals));
+    });
+}
+
+Made make_simpson_evenness(Plain) {
+    return of_community(
+        [](const Community& c, const Faults&) { return Value::number(1 / c.dominance() / c.species()); });
+}
+
+Made make_good_coverage(Plain) {
+    return of_counts([](const Community& c, const Faults&) {
+        return Value::number(1 -
+                             static_cast<double>(std::count(c.counts.begin(), c.counts.end(), 1.0)) / c.individuals);
+    });
+}
+
 Made make_bray_curtis(Plain) {
     return of_two_communities([](double, double, double apart, double all) { return apart / all; });
 }

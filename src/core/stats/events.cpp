@@ -4,6 +4,7 @@
 #include "core/stats/events.h"
 
 #include "core/stats/distributions.h"
+#include "core/stats/listed_distributions.h"
 
 #include <algorithm>
 #include <cmath>
@@ -84,6 +85,9 @@ class Pieces {
     }
 
     static double run(const Distribution& d, double low, bool with_low, double high, bool with_high) {
+        if (d.family == Family::listed) {
+            return between_in_list(listed_values(d), {low, with_low}, {high, with_high});
+        }
         if (!is_discrete(d.family)) {
             return between(d, low, high);
         }

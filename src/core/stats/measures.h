@@ -13,6 +13,7 @@ Value q1_of_order(std::span<const Value> plain, double n, const KthValue& kth, c
 Value q3_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 Value mad_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 Value iqr_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value kth_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 
 // The measures of the catalogue, each as a maker of its accumulator. What they mean and where their formulas are from
 // stands in the catalogue; each file has a family of them.
@@ -44,7 +45,8 @@ Made make_sd(Plain);
 Made make_sd_pop(Plain);
 Made make_se(Plain);
 Made make_cv(Plain);
-Made make_sxx(Plain); ///< Σ(x − mean)²
+Made make_sum_sq(Plain); ///< Σx²
+Made make_sxx(Plain);    ///< Σ(x − mean)²
 Made make_mean_dev(Plain);
 
 // order.cpp; the last plain argument of a quantile is its type, of the nine of Hyndman and Fan (1996)
@@ -56,6 +58,7 @@ Made make_iqr(Plain);      ///< type
 Made make_mad(Plain);
 Made make_kth(Plain); ///< k
 Made make_mode(Plain);
+Made make_modes(Plain); ///< all of them, as text
 Made make_distinct(Plain);
 Made make_pick(Plain); ///< of the one row that there must be
 
@@ -85,6 +88,7 @@ Made make_wsd_pop(Plain);
 Made make_wquantile(Plain);        ///< p, type
 Made make_grouped_quantile(Plain); ///< of lower, upper, f; p
 Made make_grouped_share(Plain);    ///< of lower, upper, f; x
+Made make_discrete(Plain);         ///< of values and their probabilities, a distribution
 
 // diversity.cpp; of counts per species
 Made make_richness(Plain);
@@ -101,7 +105,11 @@ Made make_berger_parker(Plain);
 Made make_brillouin(Plain);
 Made make_fisher_alpha(Plain);
 Made make_chao1(Plain);
-Made make_rarefied(Plain); ///< m
+Made make_rarefied(Plain);    ///< m
+Made make_rarefied_sd(Plain); ///< m
+Made make_shannon_var(Plain);
+Made make_simpson_evenness(Plain);
+Made make_good_coverage(Plain);
 Made make_bray_curtis(Plain);
 Made make_jaccard(Plain);
 Made make_sorensen(Plain);

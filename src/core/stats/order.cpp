@@ -45,13 +45,13 @@ Value quantile(Values& values, double p, double type, const Faults& faults) {
                                                                 static_cast<int>(type), Places(values)));
 }
 
-/// A quantile that may be asked for many p in turn: the second time the values are put in order.
-class Quantile : public Gathered {
+/// A measure by order that may be asked for many plain arguments in turn: the second time the values are put in order.
+template <OfOrder measure>
+class ByOrder : public Gathered {
   public:
-    explicit Quantile(Plain plain) { set_plain(plain); }
+    explicit ByOrder(Plain plain) { set_plain(plain); }
     bool set_plain(Plain plain) override {
-        p_ = plain_number(plain, 0, -1);
-        type_ = plain_number(plain, 1, 7);
+        plain_.assign(plain.begin(), plain.end());
         return true;
     }
     void clear() override {
@@ -65,21 +65,19 @@ class Quantile : public Gathered {
         asked_ = 0;
     }
     Value finish(const Faults& faults) override {
-        if (values_.empty() || !sound_quantile(p_, type_)) {
-            return values_.empty() ? Value::missing() : faults.out_of_domain();
-        }
+        const auto count = static_cast<double>(values_.size());
         if (++asked_ == 1) {
-            return quantile(values_, p_, type_, faults);
+            return measure(plain_, count, Places(values_), faults);
         }
         if (asked_ == 2) {
             std::sort(values_.begin(), values_.end());
         }
-        return Value::number(quantile_of(static_cast<double>(values_.size()), p_, static_cast<int>(type_),
-                                         [this](double k) { return values_[static_cast<std::size_t>(k) - 1]; }));
+        return measure(
+            plain_, count, [this](double k) { return values_[static_cast<std::size_t>(k) - 1]; }, faults);
     }
 
   private:
-    double p_ = 0, type_ = 7;
+    std::vector<Value> plain_;
     std::size_t asked_ = 0;
 };
 
@@ -114,9 +112,9 @@ class Frequencies : public OfOne {
         }
     }
     Value finish(const Faults&) override {
-        return !most_frequent_   ? Value::number(static_cast<double>(counts_.size()))
-               : counts_.empty() ? Value::missing()
-                                 : Value::number(most_frequent_value_);
+        return !most_frequent_    ? Value::number(static_cast<double>(counts_.size()))
+               : mode_.times <= 1 ? Value::missing()
+                                  : Value::number(most_frequent_value_);
     }
 
   private:
@@ -193,6 +191,13 @@ Value iqr_of_order(Plain plain, double n, const KthValue& kth, const Faults& fau
     return low.plain() && high.plain() ? faults.number(high.number() - low.number()) : low;
 }
 
+Value kth_of_order(Plain plain, double n, const KthValue& kth, const Faults& faults) {
+    const double k = plain_number(plain, 0, 0);
+    return n == 0                                   ? Value::missing()
+           : k >= 1 && k <= n && k == std::floor(k) ? Value::number(kth(k))
+                                                    : faults.out_of_domain();
+}
+
 /// The k-th smallest distance from the median is found between two rows of distances, those below it and those above,
 /// each in order: how many of the k are below is searched for.
 Value mad_of_order(Plain, double n, const KthValue& kth, const Faults& faults) {
@@ -228,7 +233,7 @@ Made make_median(Plain) {
 }
 
 Made make_quantile(Plain plain) {
-    return std::make_unique<Quantile>(plain);
+    return std::make_unique<ByOrder<&quantile_of_order>>(plain);
 }
 
 Made make_q1(Plain plain) {
@@ -263,18 +268,28 @@ Made make_mad(Plain) {
 }
 
 Made make_kth(Plain plain) {
-    return gathered_by([k = plain_number(plain, 0, 0)](Values& values, const Faults& faults) {
-        if (!(k >= 1 && k <= static_cast<double>(values.size()) && k == std::floor(k))) {
-            return faults.out_of_domain();
-        }
-        const auto at = values.begin() + static_cast<std::ptrdiff_t>(k) - 1;
-        std::nth_element(values.begin(), at, values.end());
-        return Value::number(*at);
-    });
+    return std::make_unique<ByOrder<&kth_of_order>>(plain);
 }
 
 Made make_mode(Plain) {
     return std::make_unique<Frequencies>(true);
+}
+Made make_modes(Plain) {
+    return gathered_by([](Values& values, const Faults&) {
+        std::sort(values.begin(), values.end());
+        std::size_t most = 2; // a value that occurs once is none
+        std::string modes;
+        for (auto from = values.begin(); from != values.end();) {
+            const auto to = std::find_if(from, values.end(), [from](double value) { return value != *from; });
+            const auto times = static_cast<std::size_t>(to - from);
+            if (times >= most) {
+                modes = (times > most || modes.empty() ? "" : modes + "; ") + shortest(*from);
+                most = times;
+            }
+            from = to;
+        }
+        return modes.empty() ? Value::missing(Kind::text) : Value::text(Text(modes));
+    });
 }
 Made make_distinct(Plain) {
     return std::make_unique<Frequencies>(false);

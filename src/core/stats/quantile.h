@@ -9,8 +9,9 @@
 
 namespace ledgefall {
 
-/// What the nine types of quantile of Hyndman and Fan do, in words; type k stands at k − 1.
-inline constexpr std::array<std::string_view, 9> quantile_methods = {
+/// What the types of quantile do, in words; type k stands at k − 1. The first nine are those of Hyndman and Fan, the
+/// other two the quartiles of schools.
+inline constexpr std::array<std::string_view, 11> quantile_methods = {
     N_("an observed value: the first that reaches p"),
     N_("like type 1, but averaging two values where p is reached exactly"),
     N_("the value nearest to n·p"),
@@ -19,10 +20,15 @@ inline constexpr std::array<std::string_view, 9> quantile_methods = {
     N_("interpolated linearly, at (n + 1)·p"),
     N_("interpolated linearly, at (n − 1)·p + 1"),
     N_("approximately median-unbiased for any distribution"),
-    N_("approximately unbiased for normal values")};
+    N_("approximately unbiased for normal values"),
+    N_("medians of the two halves, without the middle value (exclusive)"),
+    N_("medians of the two halves, both with the middle value (inclusive)")};
+inline constexpr int exclusive_halves = 10;
+inline constexpr int inclusive_halves = 11;
 
 inline bool sound_quantile(double p, double type) {
-    return p >= 0 && p <= 1 && type >= 1 && type <= 9 && type == std::floor(type);
+    return p >= 0 && p <= 1 && type >= 1 && type <= static_cast<double>(quantile_methods.size()) &&
+           type == std::floor(type);
 }
 
 /// Where each type finds the quantile among n ordered values: at the position (n + more) p + shift, and what it makes
@@ -32,7 +38,7 @@ struct QuantileType {
     double more = 0, shift = 0;
     Between between = Between::interpolated;
 };
-inline constexpr std::array<QuantileType, 9> quantile_types = {{
+inline constexpr std::array<QuantileType, 11> quantile_types = {{
     {0, 0, QuantileType::Between::upper},
     {0, 0, QuantileType::Between::upper_or_mean},
     {0, -0.5, QuantileType::Between::nearest_even},
@@ -42,11 +48,23 @@ inline constexpr std::array<QuantileType, 9> quantile_types = {{
     {-1, 1},
     {1.0 / 3, 1.0 / 3},
     {0.25, 0.375},
+    {1, 0}, // of quartiles that are medians of halves, for other p
+    {-1, 1},
 }};
 
+/// The position of a quartile that is the median of a half of n ordered values; 0 of other types and other p. In the
+/// exclusive half an odd number leaves out the middle value, in the inclusive one both halves have it.
+inline double position_in_halves(double n, double p, int type) {
+    if (type < exclusive_halves || (p != 0.25 && p != 0.75)) {
+        return 0;
+    }
+    const double half = std::max(1.0, type == exclusive_halves ? std::floor(n / 2) : std::ceil(n / 2));
+    return p < 0.5 ? (half + 1) / 2 : n + 1 - (half + 1) / 2;
+}
+
 /// The quantile of `n` ordered values, of which `value(k)` is the k-th from 1, after one of the nine types of Hyndman
-/// and Fan (Sample quantiles in statistical packages, The American Statistician 50, 1996). n is at least 1, p from 0
-/// to 1, and the type a whole number from 1 to 9.
+/// and Fan (Sample quantiles in statistical packages, The American Statistician 50, 1996) or by the medians of halves,
+/// whose other quantiles are those of type 6 (exclusive) and 7 (inclusive). n is at least 1, and p from 0 to 1.
 template <class ValueAt>
 double quantile_of(double n, double p, int type, ValueAt value) {
     const QuantileType& method = quantile_types[static_cast<std::size_t>(type) - 1];
@@ -54,6 +72,10 @@ double quantile_of(double n, double p, int type, ValueAt value) {
     const double product = n * p;
     double below = std::floor(product);
     double part = (product - below) + std::fma(n, p, -product) + (method.more * p + method.shift);
+    if (const double position = position_in_halves(n, p, type); position > 0) {
+        below = std::floor(position);
+        part = position - below;
+    }
     // Where the position should be whole and is so but for rounding, it is taken as whole.
     const double slack = 4 * std::numeric_limits<double>::epsilon() * std::max(1.0, product);
     const double carried = std::floor(part + slack);

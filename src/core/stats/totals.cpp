@@ -31,6 +31,18 @@ class Sum : public OfOne {
     std::size_t count_ = 0;
 };
 
+/// Of squares and of what rounding each has lost.
+class SumOfSquares : public Sum {
+  protected:
+    void take(const double* values, std::size_t count) override {
+        for (std::size_t at = 0; at < count; ++at) {
+            const double square = values[at] * values[at];
+            sum_.add(square);
+            sum_.add(std::isfinite(square) ? std::fma(values[at], values[at], -square) : 0);
+        }
+    }
+};
+
 class Mean : public Sum {
   protected:
     Value finish(const Faults& faults) override {
@@ -161,6 +173,9 @@ class Range : public Extremes {
 
 std::unique_ptr<Accumulator> make_sum(std::span<const Value>) {
     return std::make_unique<Sum>();
+}
+std::unique_ptr<Accumulator> make_sum_sq(std::span<const Value>) {
+    return std::make_unique<SumOfSquares>();
 }
 std::unique_ptr<Accumulator> make_product(std::span<const Value>) {
     return std::make_unique<Product>();

@@ -1,6 +1,7 @@
 // Measures of values with their frequencies, and of classes with theirs.
 
 #include "core/stats/gathered.h"
+#include "core/stats/listed_distributions.h"
 #include "core/stats/quantile.h"
 
 #include <algorithm>
@@ -171,6 +172,13 @@ Made make_wquantile(Plain plain) {
             const auto first = std::find_if(order.begin(), order.end(), [&f](std::size_t at) { return f[at] > 0; });
             return Value::number(p > slack ? value_at(p * n - slack) : x[*first]);
         });
+}
+
+Made make_discrete(Plain) {
+    return pairs_by([](Samples& samples, const Faults& faults) {
+        const auto list = made_list(samples[0], samples[1]);
+        return list ? distribution_value(listed_distribution(*list)) : faults.out_of_domain();
+    });
 }
 
 Made make_grouped_quantile(Plain plain) {

@@ -264,7 +264,7 @@ template <class Fields>
 void describe(Fields& fields, Described<Fields, Settings>& settings) {
     fields.whole("seed", settings.seed);
     fields.whole("quantile_type", settings.quantile_type);
-    fields.expect(settings.quantile_type >= 1 && settings.quantile_type <= 9, "quantile_type",
+    fields.expect(settings.quantile_type >= 1 && settings.quantile_type <= Settings::inclusive_halves, "quantile_type",
                   NC_("Kind", "a whole number from 1 to 9"));
     fields.number("tolerance", settings.tolerance);
     fields.day("as_of", settings.as_of);

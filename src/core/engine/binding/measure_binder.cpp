@@ -508,7 +508,10 @@ TermPtr MeasureBinder::finish_measure(const Node& node, std::shared_ptr<MeasureT
     }
     on |= levels_of(measure->plain);
     return made(node, std::shared_ptr<const MeasureTerm>(std::move(measure)),
-                function.keeps_kind ? sample_kind : Kind::number, on);
+                function.gives        ? *function.gives
+                : function.keeps_kind ? sample_kind
+                                      : Kind::number,
+                on);
 }
 
 } // namespace ledgefall

@@ -67,7 +67,8 @@ bool ProbabilityBinder::gives_distribution(const Node& node) const {
             return false;
         }
         const Function* function = find_function(node.text);
-        return function != nullptr && function->distribution.has_value();
+        return function != nullptr && (function->distribution || function->gives == Kind::distribution ||
+                                       function->operation.result == Kind::distribution);
     }
     case NodeType::name: {
         if (const TermPtr* given = parameter(node)) {

@@ -69,11 +69,12 @@ struct Function {
     MakeAccumulator make_of_condition = nullptr; ///< where the measure differs for a condition
     RollingForm rolling = RollingForm::none;     ///< of a measure of one column of numbers
     OfOrder of_order = nullptr;                  ///< of a measure that needs only the k-th values of a sample in order
-    bool takes_type = false;  ///< its last plain argument is a type of quantile, the study's where it is left out
-    bool adds_up = false;     ///< it adds its values, so that rounding leaves an error of their size, not of its own
-    bool keeps_kind = false;  ///< the result is of the sample's kind, as the smallest date is a date
-    bool takes_dates = false; ///< of dates it gives days
-    bool keeps_unit = false;  ///< the result is in the unit of the values
+    bool takes_type = false; ///< its last plain argument is a type of quantile, the study's where it is left out
+    bool adds_up = false;    ///< it adds its values, so that rounding leaves an error of their size, not of its own
+    std::optional<Kind> gives = {}; ///< the kind of a measure's result, where it is neither a number nor the sample's
+    bool keeps_kind = false;        ///< the result is of the sample's kind, as the smallest date is a date
+    bool takes_dates = false;       ///< of dates it gives days
+    bool keeps_unit = false;        ///< the result is in the unit of the values
     FootMenuPart foot_menu = FootMenuPart::none;
     bool usual_across = false;            ///< offered of several columns, row by row
     std::string_view standard_error = {}; ///< the measure that gives its standard error
@@ -93,7 +94,10 @@ struct Function {
     bool is_measure() const { return !arguments.empty() && arguments.front().role == Role::sample; }
     /// Whether its first argument is a distribution: its operation then takes the family's number and three others
     /// in its place.
-    bool of_distribution() const { return !arguments.empty() && arguments.front().kind == Kind::distribution; }
+    bool of_distribution() const {
+        return !arguments.empty() && arguments.front().kind == Kind::distribution &&
+               operation.result != Kind::distribution;
+    }
     /// `round(x, d)`, with what may be left out in brackets.
     std::string signature() const;
 };

@@ -1,9 +1,44 @@
 // Diversity indices: measures of counts per species.
 
 #include "core/engine/functions/catalogue_parts.h"
+#include "core/engine/functions/operation_templates.h"
 #include "core/stats/measures.h"
 
+#include <algorithm>
+#include <cmath>
+
 namespace ledgefall::catalogue_parts {
+namespace {
+
+struct Estimate {
+    double operator()(double marked, double caught, double again) const {
+        return (marked + 1) * (caught + 1) / (again + 1) - 1;
+    }
+};
+struct EstimatedDeviation {
+    double operator()(double marked, double caught, double again) const {
+        return std::sqrt((marked + 1) * (caught + 1) * (marked - again) * (caught - again) / (again + 2)) / (again + 1);
+    }
+};
+
+/// Of how many were marked, caught later, and marked among those.
+template <class F>
+Operation mark_recapture() {
+    return {[](const Value* a, std::size_t count, const Faults& faults) {
+                if (const auto passed = passed_on(a, count, Kind::number)) {
+                    return *passed;
+                }
+                const double marked = a[0].number();
+                const double caught = a[1].number();
+                const double again = a[2].number();
+                const auto whole = [](double n) { return n >= 0 && n == std::floor(n); };
+                const bool sound = whole(marked) && whole(caught) && whole(again) && again <= std::min(marked, caught);
+                return sound ? faults.number(F()(marked, caught, again)) : faults.out_of_domain();
+            },
+            nullptr, Kind::number};
+}
+
+} // namespace
 
 std::vector<Function> diversity() {
     const Argument counts{"n", Role::sample};
@@ -146,9 +181,44 @@ std::vector<Function> diversity() {
          .example = "rarefied((2, 2), 1)",
          .example_result = "1",
          .make = &make_rarefied},
+        {.name = "rarefied_sd",
+         .arguments = {counts, {"m"}},
+         .purpose = N_("The standard deviation of the number of species in a sample of m individuals."),
+         .domain =
+             N_("m must be a whole number from 0 to the number of individuals, and counts whole numbers of 0 or more"),
+         .source = "Heck, van Belle and Simberloff (1975)",
+         .example = "round(rarefied_sd((2, 2), 2), 6)",
+         .example_result = "0.471405",
+         .make = &make_rarefied_sd},
+        {.name = "shannon_var",
+         .arguments = {counts},
+         .purpose = N_("The variance of Shannon's entropy as a sample estimates it."),
+         .domain = whole,
+         .source = "(Σ p ln²p − H²)/N + (S − 1)/(2N²) (Hutcheson 1970)",
+         .example = "shannon_var(1, 1)",
+         .example_result = "0.125",
+         .make = &make_shannon_var},
+        {.name = "simpson_evenness",
+         .arguments = {counts},
+         .purpose = N_("Simpson's evenness."),
+         .domain = sound,
+         .source = "(1/Σp²) / S",
+         .example = "simpson_evenness(6, 2)",
+         .example_result = "0.8",
+         .make = &make_simpson_evenness,
+         .simpler_form = "inverse_simpson(n) / richness(n)"},
+        {.name = "good_coverage",
+         .arguments = {counts},
+         .purpose = N_("Good's coverage: the proportion of a community that belongs to the species in the sample."),
+         .domain = whole,
+         .source = "1 − f₁/N (Good 1953)",
+         .example = "good_coverage(5, 2, 1)",
+         .example_result = "0.875",
+         .make = &make_good_coverage,
+         .simpler_form = "1 - count(n = 1) / sum(n)"},
         {.name = "bray_curtis",
          .arguments = two,
-         .purpose = N_("The dissimilarity of two samples after Bray and Curtis."),
+         .purpose = N_("Dissimilarity of two samples after Bray and Curtis."),
          .domain = sound,
          .source = "Σ|a − b| / Σ(a + b)",
          .example = "bray_curtis(x, y)",
@@ -157,24 +227,34 @@ std::vector<Function> diversity() {
          .simpler_form = "sum(abs(a - b)) / sum(a + b)"},
         {.name = "jaccard",
          .arguments = two,
-         .purpose = N_("The similarity of two samples: the share of species that they have in common."),
+         .purpose = N_("Similarity of two samples after Jaccard: the share of species that they have in common."),
          .domain = sound,
          .source = "shared / (shared + only in one)",
-         .example = "jaccard(x, y)",
-         .example_result = "1",
+         .example = "jaccard(f - 1, y - 1)",
+         .example_result = "0.6666666666666666",
          .make = &make_jaccard},
         {.name = "sorensen",
          .arguments = two,
-         .purpose = N_("The similarity of two samples after Sørensen: as jaccard, with shared species counted twice."),
+         .purpose = N_("Similarity of two samples after Sørensen: as jaccard, with shared species counted twice."),
          .domain = sound,
          .source = "2 shared / (S₁ + S₂)",
-         .example = "sorensen(x, y)",
-         .example_result = "1",
+         .example = "sorensen(f - 1, y - 1)",
+         .example_result = "0.8",
          .make = &make_sorensen},
     };
     for (Function& function : all) {
         function.foot_menu = function.arguments.size() == 1 ? FootMenuPart::diversity : FootMenuPart::none;
     }
+    const std::string_view no_fewer =
+        N_("the marked, the caught and the recaptured animals must be whole numbers of 0 or "
+           "more, and those recaptured no more than either");
+    all.push_back(plain_function("chapman", {{"marked"}, {"caught"}, {"recaptured"}}, mark_recapture<Estimate>(),
+                                 N_("The size of a population from marking and recapture."), "chapman(24, 30, 9)",
+                                 "76.5", no_fewer, "(M + 1)(C + 1)/(R + 1) − 1 (Chapman 1951)"));
+    all.push_back(
+        plain_function("chapman_sd", {{"marked"}, {"caught"}, {"recaptured"}}, mark_recapture<EstimatedDeviation>(),
+                       N_("The standard error of the size that chapman estimates."), "round(chapman_sd(24, 30, 9), 4)",
+                       "14.8974", no_fewer, "√((M + 1)(C + 1)(M − R)(C − R) / ((R + 1)²(R + 2))) (Seber 1970)"));
     return all;
 }
 

@@ -144,7 +144,7 @@ std::vector<Function> numbers() {
                                N_("acos needs a number from -1 to 1"), "", "acos(1)", "0"));
     add(of_one<arc_tangent>("atan", N_("The angle in radians with this tangent."), "", "", "atan(0)", "0"));
     add(of_two<arc_tangent2>("atan2", "y", "x", N_("The angle in radians of the point (x, y) from the x axis."), "", "",
-                             "atan2(0, 1)", "0"));
+                             "atan2(1, 0)", "1.5707963267948966"));
     add(of_two<hypotenuse>("hypot", "x", "y", N_("The distance of the point (x, y) from the origin."), "", "√(x² + y²)",
                            "hypot(3, 4)", "5"));
     add(of_one<down>("floor", N_("A number rounded down to a whole number."), "", "⌊x⌋", "floor(-2.5)", "-3"));

@@ -2,7 +2,9 @@
 
 #include "core/engine/functions/catalogue_parts.h"
 #include "core/engine/functions/operation_templates.h"
+#include "core/stats/critical_values.h"
 #include "core/stats/distributions.h"
+#include "core/stats/listed_distributions.h"
 
 namespace ledgefall::catalogue_parts {
 namespace {
@@ -82,6 +84,33 @@ struct Deviation {
     double operator()(const Distribution& d, const Value*) const { return std::sqrt(variance_of(d)); }
 };
 
+struct CriticalLow {
+    double operator()(const Distribution& d, const Value* a) const {
+        return critical_low(d, a[0].number()).value_or(std::nan(""));
+    }
+};
+struct CriticalHigh {
+    double operator()(const Distribution& d, const Value* a) const {
+        return critical_high(d, a[0].number()).value_or(std::nan(""));
+    }
+};
+
+Value sum_of_two(const Value* a, std::size_t count, const Faults& faults) {
+    if (const auto passed = passed_on(a, count, Kind::distribution)) {
+        return *passed;
+    }
+    const auto both = independent_sum(distribution_of(a[0]), distribution_of(a[1]));
+    return both ? distribution_value(*both) : faults.out_of_domain();
+}
+
+Value sum_of_repeated(const Value* a, std::size_t count, const Faults& faults) {
+    if (const auto passed = passed_on(a, count, Kind::distribution)) {
+        return *passed;
+    }
+    const auto all = repeated_sum(distribution_of(a[0]), a[1].number());
+    return all ? distribution_value(*all) : faults.out_of_domain();
+}
+
 Value draw(const Value* a, std::size_t count, const Faults& faults) {
     Distribution d{};
     if (const auto instead = take_distribution(a, count, faults, d)) {
@@ -130,6 +159,10 @@ std::vector<Function> families() {
             N_("The marked items among n drawn without replacement from N, of which K are marked."),
             N_("hypergeometric needs whole numbers N, K and n of 0 or more, with K and n at most N"),
             "P(k) = C(K, k) C(N−K, n−k) / C(N, n)", "round(P(hypergeometric(10, 4, 3) = 2), 9)", "0.3"),
+        distribution<Family::discrete_uniform>(
+            {{"a"}, {"b"}}, N_("The whole numbers from a to b, all equally likely, as of a die."),
+            N_("discrete_uniform needs whole numbers a and b, with a at most b"), "P(k) = 1 / (b − a + 1)",
+            "P(discrete_uniform(1, 6) >= 5)", "0.3333333333333333"),
         distribution<Family::uniform>({{"a"}, {"b"}}, N_("Numbers from a to b, all equally likely."),
                                       N_("uniform needs an a below its b"), "density 1 / (b − a)",
                                       "P(uniform(2, 6) <= 3)", "0.25"),
@@ -188,6 +221,24 @@ std::vector<Function> probability() {
         "var(binomial(12, 0.5))", "3", no_moment, "of binomial n p (1−p)");
     add("sd", {a_distribution}, of_distribution<Deviation>(), N_("The standard deviation of a distribution."),
         "sd(exponential(0.5))", "2", no_moment, "√var");
+    add("critical_low", {a_distribution, {"a"}}, of_distribution<CriticalLow>(),
+        N_("The end of the critical region of small values: the largest x with P(D ≤ x) ≤ a."),
+        "critical_low(binomial(12, 0.5), 0.05)", "2",
+        N_("critical_low needs an a between 0 and 1, and here even the smallest value may be more likely than a"), "");
+    add("critical_high", {a_distribution, {"a"}}, of_distribution<CriticalHigh>(),
+        N_("The beginning of the critical region of large values: the smallest x with P(D ≥ x) ≤ a."),
+        "critical_high(binomial(12, 0.5), 0.05)", "10",
+        N_("critical_high needs an a between 0 and 1, and here even the largest value may be more likely than a"), "");
+    const std::string_view few_values =
+        N_("distributions of one family that add up are needed, or discrete ones with at most 10,000 values");
+    add("independent_sum", {{"D", Role::plain, Kind::distribution}, {"E", Role::plain, Kind::distribution}},
+        {&sum_of_two, nullptr, Kind::distribution}, N_("The distribution of the sum of two independent numbers."),
+        "P(independent_sum(discrete_uniform(1, 6), discrete_uniform(1, 6)) = 7)", "0.16666666666666669", few_values,
+        "P(S = s) = Σ P(D = x) P(E = s − x)");
+    add("repeated_sum", {{"D", Role::plain, Kind::distribution}, {"n"}},
+        {&sum_of_repeated, nullptr, Kind::distribution},
+        N_("The distribution of the sum of n independent numbers of one distribution, as of n dice."),
+        "mean(repeated_sum(discrete_uniform(1, 6), 3))", "10.5", few_values, "");
     add("draw", {a_distribution}, {&draw, nullptr, Kind::number},
         N_("A random number from a distribution. It stays the same for a study, column and row until new random "
            "numbers are drawn."),

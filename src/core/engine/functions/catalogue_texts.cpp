@@ -2,6 +2,7 @@
 
 #include "core/engine/functions/catalogue_parts.h"
 #include "core/engine/functions/operation_templates.h"
+#include "core/value/decimals.h"
 #include "core/value/interned.h"
 #include "core/value/text_order.h"
 
@@ -122,6 +123,24 @@ Value tallied(const Value* a, std::size_t count, const Faults& faults) {
     return said(strokes);
 }
 
+/// A value and its uncertainty to two figures, both to the same place: 50.9 ± 1.9.
+Value with_uncertainty(const Value* a, std::size_t count, const Faults& faults) {
+    if (const auto passed = passed_on(a, count, Kind::text)) {
+        return *passed;
+    }
+    if (!(a[1].number() >= 0)) {
+        return faults.out_of_domain();
+    }
+    const double uncertainty = rounded_to_figures(a[1].number(), 2);
+    const Decimal value(a[0].number());
+    if (uncertainty == 0) {
+        return said(shortest(a[0].number()) + " ± 0");
+    }
+    const int decimals = 1 - Decimal(uncertainty).exponent();
+    const int shown = std::max(0, decimals);
+    return said(value.to_decimals(decimals).fixed(shown) + " ± " + Decimal(uncertainty).fixed(shown));
+}
+
 } // namespace
 
 std::vector<Function> gaps_and_texts() {
@@ -145,6 +164,12 @@ std::vector<Function> gaps_and_texts() {
     all.push_back(plain_function("tally", {{"n", Role::plain, Kind::number}}, {&tallied, nullptr, Kind::text},
                                  N_("A count as tally marks in fives; above 200, the number."), "tally(7)", "||||| ||",
                                  N_("tally needs a whole number of 0 or more")));
+    all.push_back(
+        plain_function("plus_minus", {{"x"}, {"u"}}, {&with_uncertainty, nullptr, Kind::text},
+                       N_("A value with its uncertainty as text, both to the place of the uncertainty's second "
+                          "figure."),
+                       "plus_minus(50.875, 1.8624)", "50.9 ± 1.9", N_("plus_minus needs an uncertainty of 0 or more"),
+                       "GUM (JCGM 100:2008), 7.2.6"));
     const auto more = [](std::string_view name) { return Argument{name, Role::plain, Kind::text, true, true}; };
     all.push_back(plain_function("join",
                                  {{"a", Role::plain, Kind::text, true, false},

@@ -11,8 +11,8 @@
 namespace ledgefall {
 
 Result<Study> set_settings(Study study, const Settings& settings) {
-    if (settings.quantile_type < 1 || settings.quantile_type > 9) {
-        return Sentence{N_("The type of quantile must be a whole number from 1 to 9."), {}};
+    if (settings.quantile_type < 1 || settings.quantile_type > Settings::inclusive_halves) {
+        return Sentence{N_("The type of quantile must be a whole number from 1 to 11."), {}};
     }
     constexpr double largest_tolerance = 0.1;
     if (!(settings.tolerance > 0 && settings.tolerance <= largest_tolerance)) {
@@ -49,7 +49,7 @@ bool set_display(Settings& settings, const std::string& name, std::string word) 
 
 /// What a setting that is a number or a date must be; nothing for others.
 std::optional<std::string> setting_needs(const std::string& name) {
-    return name == "quantile_type" ? std::optional(NC_("Kind", "a whole number from 1 to 9"))
+    return name == "quantile_type" ? std::optional(N_("a whole number from 1 to 9, exclusive or inclusive"))
            : name == "tolerance"   ? std::optional(N_("a number above 0 and at most 0.1"))
            : name == "seed"        ? std::optional(N_("a whole number of 0 or more"))
            : name == "as_of"       ? std::optional(NC_("Kind", "a date"))
@@ -65,7 +65,11 @@ Result<Study> set_setting(Study study, const std::string& text) {
     const std::string typed = sign == std::string::npos ? std::string() : text.substr(sign + 1);
     const auto number = read_spelled_number(typed);
     Settings settings = study.settings;
-    if (name == "quantile_type" && number && *number == std::floor(*number) && std::fabs(*number) < 100) {
+    std::string word = typed;
+    std::erase(word, ' ');
+    if (name == "quantile_type" && (word == "exclusive" || word == "inclusive")) {
+        settings.quantile_type = word == "exclusive" ? Settings::exclusive_halves : Settings::inclusive_halves;
+    } else if (name == "quantile_type" && number && *number == std::floor(*number) && std::fabs(*number) < 100) {
         settings.quantile_type = static_cast<int>(*number);
     } else if (name == "tolerance" && number) {
         settings.tolerance = *number;

@@ -224,7 +224,9 @@ struct Check {
 
 struct Settings {
     std::uint64_t seed = 1;
-    int quantile_type = 7; ///< of Hyndman and Fan (1996)
+    static constexpr int exclusive_halves = 10; ///< quartiles are medians of halves without the middle value
+    static constexpr int inclusive_halves = 11; ///< and with it
+    int quantile_type = 7;                      ///< one of `quantile_methods`
     double tolerance = 1e-9;
     std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is computed
     // How numbers are shown; what is typed is read by the same decimal sign. None of these changes a value.

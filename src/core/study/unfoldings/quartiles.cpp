@@ -7,9 +7,15 @@
 namespace ledgefall::unfolding_parts {
 namespace {
 
-/// The positions of Hyndman and Fan (1996), types 1 to 9, for a probability `p`: between two values the quantile lies
-/// as far as the position does.
-std::array<std::string, 9> positions(const std::string& p) {
+/// The position of a quartile by the median of a half, of which `round` says whether the middle value is in it.
+std::string position_in_half(const std::string& p, const std::string& round, const std::string& otherwise) {
+    const std::string half = "(larger(1, " + round + "($n / 2)) + 1) / 2";
+    return p == "0.25" ? half : p == "0.75" ? "$n + 1 - " + half : otherwise;
+}
+
+/// The positions of Hyndman and Fan (1996), types 1 to 9, and those of the medians of halves, for a probability `p`:
+/// between two values the quantile lies as far as the position does.
+std::array<std::string, 11> positions(const std::string& p) {
     const std::string np = "$n * " + p;
     const std::string whole_below = "floor(" + np + " - 0.5)";
     return {"ceil(" + np + ")",
@@ -21,7 +27,9 @@ std::array<std::string, 9> positions(const std::string& p) {
             "($n + 1) * " + p,
             "1 + ($n - 1) * " + p,
             "($n + 1/3) * " + p + " + 1/3",
-            "($n + 1/4) * " + p + " + 3/8"};
+            "($n + 1/4) * " + p + " + 3/8",
+            position_in_half(p, "floor", "($n + 1) * " + p),
+            position_in_half(p, "ceil", "1 + ($n - 1) * " + p)};
 }
 
 Unfolding quartile(const char* name, const char* label, const std::string& p) {
