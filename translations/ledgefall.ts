@@ -191,10 +191,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a whole number from 1 to 9</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>an object in braces</source>
         <translation type="unfinished"></translation>
     </message>
@@ -270,6 +266,10 @@
         <source>a number of 0 or more</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>a whole number from 1 to 11</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>LedgeList</name>
@@ -296,6 +296,38 @@
         <source>Report what happens in the background: recovery, versions, other starts.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Write the report of a study (.pdf, .html, .tex) and end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The paper of the report: a4 or letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The report&apos;s pages lie on their side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only so many rows from either end of a table; 0: none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The report&apos;s formulas: mathematics, typed or none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Numbers in full, not as they are shown.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show the working of a cell or value, as Pebbles.dev[3].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who has written the report.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Places</name>
@@ -305,6 +337,37 @@
     </message>
     <message>
         <source>row %1, column %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ReportPages</name>
+    <message>
+        <source>Held values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 continues</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>… %1 rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Working of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Checks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sources of the methods</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -793,10 +856,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>mean and standard deviation from classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>metre</source>
         <translation type="unfinished"></translation>
     </message>
@@ -934,10 +993,6 @@
     </message>
     <message>
         <source>median</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>most frequent</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2377,15 +2432,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The most frequent value; if several, the first to occur.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The value below which a proportion p of the values lies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>quantile needs a p from 0 to 1 and a type from 1 to 9</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3097,10 +3144,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>from the class midpoints, divided by n − 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>interpolated within its class</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3166,10 +3209,6 @@
     </message>
     <message>
         <source>Select one column to unfold its %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 needs two columns side by side. Select the %2 and the %3.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3302,10 +3341,6 @@
     </message>
     <message>
         <source>A table cannot use categories of its own column as rows. Choose a column of another table.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The type of quantile must be a whole number from 1 to 9.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4193,18 +4228,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The dissimilarity of two samples after Bray and Curtis.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The similarity of two samples: the share of species that they have in common.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The similarity of two samples after Sørensen: as jaccard, with shared species counted twice.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>frequencies must be 0 or more</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4294,10 +4317,6 @@
     </message>
     <message>
         <source>This needs two columns of one table: select the observed counts and the expected ones.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1, observed and expected</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4465,11 +4484,1027 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>of a sample; for a population wsd_pop(mid, f)</source>
+        <source>Values recorded to the nearest %1 need classes whose width is a multiple of it.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Values recorded to the nearest %1 need classes whose width is a multiple of it.</source>
+        <source>%1 is no number. Type the value up to which the curve is read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fences need a column of numbers. Select one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No value of this column lies beyond the fences, which are held now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no other table that could be the model. Make one first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no given step on a ledge to halve.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose an index, a matrix of pairs or a chart.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The standard deviation of the number of species in a sample of m individuals.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The variance of Shannon&apos;s entropy as a sample estimates it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s evenness.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good&apos;s coverage: the proportion of a community that belongs to the species in the sample.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dissimilarity of two samples after Bray and Curtis.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Similarity of two samples after Jaccard: the share of species that they have in common.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Similarity of two samples after Sørensen: as jaccard, with shared species counted twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the marked, the caught and the recaptured animals must be whole numbers of 0 or more, and those recaptured no more than either</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The size of a population from marking and recapture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The standard error of the size that chapman estimates.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The most frequent value; if several, the first to occur; missing where every value occurs once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All most frequent values, as text; missing where every value occurs once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The leaves of one stem, in order, as text: the digits at the place of a unit (1 if left out).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leaves needs values of 0 or more and a unit above 0, such as 1 or 0.1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quantile needs a p from 0 to 1 and a type from 1 to 11</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the study&apos;s type; 1 to 9 of Hyndman and Fan (1996), 10 and 11 by the medians of the halves, exclusive and inclusive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sum of the squares of the values (0 if none).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The values in order, from row to row: in row k the k-th smallest, missing below the last.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The distribution with the values x and their probabilities p.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probabilities must be 0 or more and add up to 1, of at most 10,000 values: correct them, or divide each by their sum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The whole numbers from a to b, all equally likely, as of a die.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>discrete_uniform needs whole numbers a and b, with a at most b</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The end of the critical region of small values: the largest x with P(D ≤ x) ≤ a.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>critical_low needs an a between 0 and 1, and here even the smallest value may be more likely than a</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The beginning of the critical region of large values: the smallest x with P(D ≥ x) ≤ a.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>critical_high needs an a between 0 and 1, and here even the largest value may be more likely than a</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>distributions of one family that add up are needed, or discrete ones with at most 10,000 values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The distribution of the sum of two independent numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The distribution of the sum of n independent numbers of one distribution, as of n dice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A value with its uncertainty as text, both to the place of the uncertainty&apos;s second figure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plus_minus needs an uncertainty of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>medians of the two halves, without the middle value (exclusive)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>medians of the two halves, both with the middle value (inclusive)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the distribution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first value in the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>last value in the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A significance level must be between 0 and 1, such as 0.05.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>significance level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values up to this one are in the critical region</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values from this one on are in the critical region</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probability of the critical region, at most the level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Probabilities of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Normal approximation of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard deviation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Exact P(D ≤ k)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Normal, to k + ½</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Error</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>largest error of the approximation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fitting needs two columns of one table: select the values and their observed counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean, estimated from the counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of trials; type it where the largest value is not it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probability, estimated from the counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This needs the names of the sites or species, and their counts. Choose a column for each.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Indices of sites need a two-way table of counts, with the species down and the sites across.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Species</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Site</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, species by site</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts are whole numbers of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some values are no counts. Indices that need individuals refuse percentages and cover.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>individuals N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>species S</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shannon H′</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pielou J′ = H′ / ln S</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson 1 − Σp²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>inverse Simpson 1/Σp²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dominance Σp²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson 1 − Σn(n−1)/N(N−1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s evenness (1/Σp²)/S</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hill number of order 1, exp(H′)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Berger–Parker, largest share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Margalef (S − 1)/ln N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Menhinick S/√N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fisher&apos;s α</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Brillouin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chao1, estimated species</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Good&apos;s coverage 1 − f₁/N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>species found once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>species absent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, diversity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shannon H′ (base e)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shannon H′ (base %1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fewest individuals at a site: samples are compared at this size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>species expected in the smallest N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its standard deviation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every site has individuals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A site without individuals has no index. Its row stays empty.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dissimilarity, Bray–Curtis Σ|a − b| / Σ(a + b)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dissimilarity, 1 − Jaccard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dissimilarity, 1 − Sørensen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dissimilarity, Euclidean √Σ(a − b)²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>similarity, Jaccard: shared / all species</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>similarity, Sørensen: 2 shared / (S₁ + S₂)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>similarity, Morisita–Horn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, rarefaction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Individuals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, Hill numbers by order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order q</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, rank and abundance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rank</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean of %1, from the class midpoints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard deviation of %1, from the class midpoints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>recorded to the nearest %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower limits are in the class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upper limits are in the class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> outside the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what the reader of the table needs to know</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>σ² from the class midpoints, divided by n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>σ, of a whole population</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>s² from the class midpoints, divided by n − 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>s, of a sample; for a population wsd_pop(mid, f)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stems and leaves need a column of numbers of 0 or more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, stems and leaves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place of the leaf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stem of the smallest value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stem</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leaves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>key: how a stem and a leaf are read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every value of %1 has a leaf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some values have no leaf. Values below 0 have none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading a curve needs the classes and the counts that it is drawn of. Draw the cumulative column of a frequency table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>share of %1 up to %2, read off the cumulative curve</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values below are outliers (Tukey 1977)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values above are outliers (Tukey 1977)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>SD</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>SE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>95 % CI</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean of %1 with its ±</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by %2, means</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean with ±</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>acceleration, of position, velocity and time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slope %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Conserved quantity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Relative drift</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drift of the conserved quantity above which the check fails</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the conserved quantity stays as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The conserved quantity drifts. Take a smaller step or a method of higher order.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Event where 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Event in the step before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first row after the event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part of the step before it at which the event is, by linear interpolation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time of the event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at the event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the event is reached</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The event is not reached. Take a later end, or look at the formula of the event.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step times rate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step times rate at which %1 becomes unstable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the step is well below the limit of stability</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The step is near the limit of stability, so that the motion may be one of the method. Take a smaller step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the step is small enough for explicit Euler</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Explicit Euler lets an oscillation grow, here by more than a tenth. Take a smaller step or another method.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>explicit Euler</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>semi-implicit Euler (Euler–Cromer)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>velocity Verlet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Runge–Kutta 4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A motion needs a time step above 0 and an end after the first step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This motion has more than a million steps. Take a larger step or an earlier end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Motion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time of the last row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Halving needs a given step on the ledge. Select the card of the time step.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Halved steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of the method: halving the step divides the error by 2 to this power</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Extrapolated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Estimated error</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the changes shrink as the order says</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Halving the step does not yet change the value as a method of this order does. The extrapolated value cannot be relied on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This needs two columns of numbers of one table: select the quantity and what it changes with.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rate of change of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Running integral of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comparing needs two measured columns, and two columns of another table that is the model.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Residual</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>root mean square of the residuals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard deviation s of a sample (n − 1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard deviation σ of a whole population (n)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>most frequent (all modes)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The type of quantile must be a whole number from 1 to 11.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a whole number from 1 to 9, exclusive or inclusive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dot plot of values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>does not hold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Times noted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no species is noted twice at a site</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A species is noted more than once at a site. Its numbers are added up: look whether that is meant.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, pooled</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every group has two values or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A group with one value has no spread, so its mean stands without ±. Collect more, or leave the group out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs these columns, selected from left to right: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>midpoint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frequency</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower boundary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upper boundary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many values lie below it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>row of the class in which it lies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values below that class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>modal class and interpolated mode, from classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>above the class before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>above the class after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the mode is in the modal class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The modal class has a neighbour of the same density.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean and standard deviation from classes, of a sample</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean and standard deviation from classes, of a population</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first quartile, from classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>median, from classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>third quartile, from classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Σx² − (Σx)²/n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the sums by hand give the measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two sums nearly cancel, so that rounding shows. Use the deviations from the mean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard deviation of a sample, by Σx² − (Σx)²/n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard deviation of a population, by Σx² − (Σx)²/n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sums nearly cancel, so that rounding shows. Use the deviations from the means.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>x of a pair</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>y of a pair</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>x²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>y²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of pairs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Σy² − (Σy)²/n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Σxy − Σx Σy/n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the sums by hand give the correlation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the sums by hand give the slope</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the sums by hand give the intercept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>correlation and regression line, by Sxx, Sxy and Syy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The study is still being computed. Make the report when it is ready.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no report yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The report could not be painted. Choose another paper.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A report is written as .pdf, .html or .tex, but this name ends in none of them: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 rows are left out here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Working of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Checks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sources of the methods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>continues</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how fast the motion changes: the root of the acceleration by position, or that by velocity</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4664,6 +5699,22 @@
     </message>
     <message>
         <source>chart changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold a &amp;reading of the cumulative curve…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>read off ogive share proportion up to percentile</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read a cumulative curve</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of the values up to</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4897,6 +5948,10 @@
         <source>Per class width</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Every other series over classes &amp;downwards, back to back</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
@@ -4956,15 +6011,19 @@
         <source>equal scales</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>reading of a curve</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPlot</name>
     <message>
-        <source>up to %1: %2 of all</source>
+        <source>Chart</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Chart</source>
+        <source>up to %1: %2 of all; click to hold this</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5563,6 +6622,176 @@
     </message>
     <message>
         <source>errors, left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::DistributionDialog</name>
+    <message>
+        <source>From a distribution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Critical region: its ends and its actual size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Table of its probabilities</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Normal approximation beside the exact probabilities</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Small values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Large values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both ends, half the level each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Make</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Distribution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Significance level</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Critical &amp;values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A name on the ledge, or a formula such as binomial(12, 0.35) or discrete(Data.x, Data.p).</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::DiversityDialog</name>
+    <message>
+        <source>&amp;Rarefied to the smallest N, with its standard deviation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Diversity of sites</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>e: natural logarithm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>10</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rare&amp;faction curves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Columns of counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Indices</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The &amp;table has</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S&amp;ites</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S&amp;pecies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Columns of counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In&amp;dices</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Base of Shannon&apos;s H′</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Matrix of all pairs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Charts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make tables</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Species down and sites across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row for each find: site, species, number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row for each species, a column for each site</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row for each site, a column for each species</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>site</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sites: %1. %2%3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hill profile</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ran&amp;k–abundance</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6424,6 +7653,26 @@
         <source>Modal class and mode</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>All values together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts &amp;for, and values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each value of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>own limits</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::GridPlot</name>
@@ -7022,6 +8271,22 @@
         <source>new table of observed and expected</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1, shares by group</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, back to back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of the group</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::MainWindow</name>
@@ -7099,6 +8364,208 @@
     </message>
     <message>
         <source>Computing has ended.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::MeanDialog</name>
+    <message>
+        <source>Mean with ± as text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All rows, as a card on the ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row for each value of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Standard deviation (SD)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Standard error of the mean (SE)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>95 % confidence interval of the mean (Student&apos;s t)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Behind the ±</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The &amp;values are</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::MotionDialog</name>
+    <message>
+        <source>&amp;Stop there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw a &amp;chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Motion in steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One: x</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two: x and y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stable for step × rate below %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lets every oscillation grow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: order %2, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Acceleration along x</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Acceleration along y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>x at the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Velocity along x at the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>y at the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Velocity along y at the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time of the last row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Conserved quantity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>optional, such as vx^2 / 2 + 9.81 * x</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>optional: what becomes 0, such as y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Begin with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Directions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Acceleration along x</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A&amp;cceleration along y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start: &amp;x and its velocity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start: &amp;y and its velocity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Time step and end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Method</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Conserved &amp;quantity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Event where this is 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Formulas may use x, vx, y, vy and t.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Formulas may use x, vx and t.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fall with drag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Throw with drag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swing on a spring</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pendulum at a large angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Orbit round a centre</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7218,6 +8685,149 @@
     </message>
     <message>
         <source>upper quartile</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ReportDialog</name>
+    <message>
+        <source>Report</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Author</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Note of the study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Held values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Tables</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Charts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ch&amp;ecks and their state</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>R&amp;uns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Sources of the methods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first and the last</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How many rows from either end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>N&amp;umbers in full</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As mathematics</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As typed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>such as Pebbles.dev[3], ledge.q</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Working of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Portrait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Landscape</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Orientation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sa&amp;ve as…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pr&amp;int…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pages</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pages: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save report</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;Web page (*.html);;LaTeX (*.tex)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer could not be reached. Choose another one, or save the report as PDF.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7539,6 +9149,10 @@
         <source>As-of day</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The &amp;values are</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StartPage</name>
@@ -7684,6 +9298,14 @@
         <source>&amp;Keep this study as a starter…</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>&amp;Report…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print pdf html latex document hand in page paper</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StudyFiles</name>
@@ -7825,6 +9447,221 @@
     </message>
     <message>
         <source>read-only</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::SubjectCommands</name>
+    <message>
+        <source>&amp;Mean with ± as text…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>standard error deviation confidence interval by group report uncertainty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stem-and-&amp;leaf table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stem leaf stemplot digits distribution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select values beyond the &amp;fences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>outliers box plot Tukey quartiles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From a &amp;distribution…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probability critical region significance test normal approximation binomial poisson table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts expected by a fitted distribution…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>estimate p lambda mean binomial poisson goodness of fit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Di&amp;versity of sites…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>species indices Shannon Simpson richness evenness Bray Curtis Jaccard Sørensen rarefaction dissimilarity matrix abundance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Motion and &amp;rates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Motion in steps…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>acceleration velocity Euler Verlet Runge Kutta projectile pendulum orbit iteration simulate physics</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Halve the step of a result…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Richardson extrapolation convergence order error step size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rate of change of one column by another</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>derivative velocity acceleration slope</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Running &amp;integral of one column over another</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>area trapezium distance sum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Compare measured columns with a model…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>residuals fit theory experiment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>critical region</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new table of a distribution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Expected counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Poisson, mean estimated from the counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Binomial, probability estimated from the counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>expected counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>diversity of sites</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean as text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new table of means</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new stem-and-leaf table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new motion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rate of change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>running integral</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 by %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compare with a model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>comparison with a model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Halve a step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which step is halved?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Result to follow while the step is halved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order of the method</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1: Euler</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2: velocity Verlet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>4: Runge–Kutta 4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>halved steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The left column has the values, the right one their counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The left column is what the values were measured at, as the time.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8625,6 +10462,21 @@
     </message>
     <message>
         <source>Rows: %1. Columns: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ValuesBox</name>
+    <message>
+        <source>A sample: s, divided by n − 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A whole population: σ, divided by n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The values are</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

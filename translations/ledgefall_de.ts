@@ -191,10 +191,6 @@
         <translation>ein Datum wie 2026-05-20</translation>
     </message>
     <message>
-        <source>a whole number from 1 to 9</source>
-        <translation>eine ganze Zahl von 1 bis 9</translation>
-    </message>
-    <message>
         <source>an object in braces</source>
         <translation>ein Objekt in geschweiften Klammern</translation>
     </message>
@@ -270,6 +266,10 @@
         <source>a number of 0 or more</source>
         <translation>eine Zahl ab 0</translation>
     </message>
+    <message>
+        <source>a whole number from 1 to 11</source>
+        <translation>eine ganze Zahl von 1 bis 11</translation>
+    </message>
 </context>
 <context>
     <name>LedgeList</name>
@@ -296,6 +296,38 @@
         <source>Report what happens in the background: recovery, versions, other starts.</source>
         <translation>Berichten, was im Hintergrund geschieht: Wiederherstellung, Versionen, andere Starts.</translation>
     </message>
+    <message>
+        <source>Write the report of a study (.pdf, .html, .tex) and end.</source>
+        <translation>Den Bericht einer Studie schreiben (.pdf, .html, .tex) und enden.</translation>
+    </message>
+    <message>
+        <source>The paper of the report: a4 or letter.</source>
+        <translation>Das Papier des Berichts: a4 oder letter.</translation>
+    </message>
+    <message>
+        <source>The report&apos;s pages lie on their side.</source>
+        <translation>Die Seiten des Berichts liegen quer.</translation>
+    </message>
+    <message>
+        <source>Only so many rows from either end of a table; 0: none.</source>
+        <translation>Nur so viele Zeilen von jedem Ende einer Tabelle; 0: keine.</translation>
+    </message>
+    <message>
+        <source>The report&apos;s formulas: mathematics, typed or none.</source>
+        <translation>Die Formeln des Berichts: mathematics, typed oder none.</translation>
+    </message>
+    <message>
+        <source>Numbers in full, not as they are shown.</source>
+        <translation>Zahlen vollständig, nicht wie angezeigt.</translation>
+    </message>
+    <message>
+        <source>Show the working of a cell or value, as Pebbles.dev[3].</source>
+        <translation>Den Rechenweg einer Zelle oder eines Werts zeigen, etwa Pebbles.dev[3].</translation>
+    </message>
+    <message>
+        <source>Who has written the report.</source>
+        <translation>Wer den Bericht geschrieben hat.</translation>
+    </message>
 </context>
 <context>
     <name>Places</name>
@@ -306,6 +338,37 @@
     <message>
         <source>row %1, column %2</source>
         <translation>Zeile %1, Spalte %2</translation>
+    </message>
+</context>
+<context>
+    <name>ReportPages</name>
+    <message>
+        <source>Held values</source>
+        <translation>Festgehaltene Werte</translation>
+    </message>
+    <message>
+        <source>%1 continues</source>
+        <translation>%1, Fortsetzung</translation>
+    </message>
+    <message>
+        <source>… %1 rows</source>
+        <translation>… %1 Zeilen</translation>
+    </message>
+    <message>
+        <source>Working of %1</source>
+        <translation>Rechenweg von %1</translation>
+    </message>
+    <message>
+        <source>Checks</source>
+        <translation>Prüfungen</translation>
+    </message>
+    <message>
+        <source>Runs</source>
+        <translation>Läufe</translation>
+    </message>
+    <message>
+        <source>Sources of the methods</source>
+        <translation>Quellen der Verfahren</translation>
     </message>
 </context>
 <context>
@@ -793,10 +856,6 @@
         <translation>Mittelwert</translation>
     </message>
     <message>
-        <source>mean and standard deviation from classes</source>
-        <translation>Mittelwert und Standardabweichung aus Klassen</translation>
-    </message>
-    <message>
         <source>metre</source>
         <translation>Meter</translation>
     </message>
@@ -935,10 +994,6 @@
     <message>
         <source>median</source>
         <translation>Median</translation>
-    </message>
-    <message>
-        <source>most frequent</source>
-        <translation>häufigster Wert</translation>
     </message>
     <message>
         <source>n</source>
@@ -2377,16 +2432,8 @@
         <translation>Der mittlere Wert der Reihe nach oder das Mittel der beiden mittleren.</translation>
     </message>
     <message>
-        <source>The most frequent value; if several, the first to occur.</source>
-        <translation>Der häufigste Wert; von mehreren der zuerst vorkommende.</translation>
-    </message>
-    <message>
         <source>The value below which a proportion p of the values lies.</source>
         <translation>Der Wert, unter dem ein Anteil p der Werte liegt.</translation>
-    </message>
-    <message>
-        <source>quantile needs a p from 0 to 1 and a type from 1 to 9</source>
-        <translation>quantile nimmt ein p von 0 bis 1 und einen Typ von 1 bis 9</translation>
     </message>
     <message>
         <source>The interquartile range.</source>
@@ -3097,10 +3144,6 @@
         <translation>aus den Klassenmitten</translation>
     </message>
     <message>
-        <source>from the class midpoints, divided by n − 1</source>
-        <translation>aus den Klassenmitten, durch n − 1</translation>
-    </message>
-    <message>
         <source>interpolated within its class</source>
         <translation>auf der Geraden in ihrer Klasse</translation>
     </message>
@@ -3167,10 +3210,6 @@
     <message>
         <source>Select one column to unfold its %1.</source>
         <translation>Die eine Spalte wählen, von der %1 aufgefaltet werden soll.</translation>
-    </message>
-    <message>
-        <source>%1 needs two columns side by side. Select the %2 and the %3.</source>
-        <translation>%1 wird aus zwei Spalten aufgefaltet: die für %2 und die für %3 nebeneinander wählen.</translation>
     </message>
     <message>
         <source>A table can have at most %1 rows.</source>
@@ -3303,10 +3342,6 @@
     <message>
         <source>A table cannot use categories of its own column as rows. Choose a column of another table.</source>
         <translation>Eine Tabelle kann nicht die Werte ihrer eigenen Spalte als Zeilen haben: eine Spalte einer anderen Tabelle nehmen.</translation>
-    </message>
-    <message>
-        <source>The type of quantile must be a whole number from 1 to 9.</source>
-        <translation>Der Typ des Quantils ist eine ganze Zahl von 1 bis 9.</translation>
     </message>
     <message>
         <source>The tolerance of ≈ must be above 0 and at most 0.1.</source>
@@ -4193,18 +4228,6 @@
         <translation>m muss eine ganze Zahl von 0 bis zur Zahl der Individuen sein, und Anzahlen ganze Zahlen ab 0</translation>
     </message>
     <message>
-        <source>The dissimilarity of two samples after Bray and Curtis.</source>
-        <translation>Die Unähnlichkeit zweier Proben nach Bray und Curtis.</translation>
-    </message>
-    <message>
-        <source>The similarity of two samples: the share of species that they have in common.</source>
-        <translation>Die Ähnlichkeit zweier Proben: der Anteil der Arten, die sie gemeinsam haben.</translation>
-    </message>
-    <message>
-        <source>The similarity of two samples after Sørensen: as jaccard, with shared species counted twice.</source>
-        <translation>Die Ähnlichkeit zweier Proben nach Sørensen: wie jaccard, wobei gemeinsame Arten doppelt zählen.</translation>
-    </message>
-    <message>
         <source>frequencies must be 0 or more</source>
         <translation>Häufigkeiten müssen 0 oder größer sein</translation>
     </message>
@@ -4295,10 +4318,6 @@
     <message>
         <source>This needs two columns of one table: select the observed counts and the expected ones.</source>
         <translation>Das braucht zwei Spalten einer Tabelle: die beobachteten und die erwarteten Anzahlen auswählen.</translation>
-    </message>
-    <message>
-        <source>%1, observed and expected</source>
-        <translation>%1, beobachtet und erwartet</translation>
     </message>
     <message>
         <source>%1, from</source>
@@ -4465,12 +4484,1028 @@
         <translation>innerhalb der Modalklasse nach ihren Nachbarn interpoliert</translation>
     </message>
     <message>
-        <source>of a sample; for a population wsd_pop(mid, f)</source>
-        <translation>einer Stichprobe; für eine Grundgesamtheit wsd_pop(mid, f)</translation>
-    </message>
-    <message>
         <source>Values recorded to the nearest %1 need classes whose width is a multiple of it.</source>
         <translation>Werte, die auf %1 genau notiert sind, brauchen Klassen, deren Breite ein Vielfaches davon ist.</translation>
+    </message>
+    <message>
+        <source>%1 is no number. Type the value up to which the curve is read.</source>
+        <translation>%1 ist keine Zahl. Geben Sie den Wert ein, bis zu dem die Kurve abgelesen wird.</translation>
+    </message>
+    <message>
+        <source>Fences need a column of numbers. Select one.</source>
+        <translation>Zäune brauchen eine Zahlenspalte. Wählen Sie eine aus.</translation>
+    </message>
+    <message>
+        <source>No value of this column lies beyond the fences, which are held now.</source>
+        <translation>Kein Wert dieser Spalte liegt außerhalb der Zäune, die jetzt festgehalten sind.</translation>
+    </message>
+    <message>
+        <source>There is no other table that could be the model. Make one first.</source>
+        <translation>Es gibt keine andere Tabelle, die das Modell sein könnte. Erstellen Sie zuerst eine.</translation>
+    </message>
+    <message>
+        <source>There is no given step on a ledge to halve.</source>
+        <translation>Auf keinem Sims steht ein gegebener Schritt, der halbiert werden könnte.</translation>
+    </message>
+    <message>
+        <source>Choose an index, a matrix of pairs or a chart.</source>
+        <translation>Wählen Sie einen Index, eine Matrix der Paare oder ein Diagramm.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of the number of species in a sample of m individuals.</source>
+        <translation>Die Standardabweichung der Artenzahl in einer Stichprobe von m Individuen.</translation>
+    </message>
+    <message>
+        <source>The variance of Shannon&apos;s entropy as a sample estimates it.</source>
+        <translation>Die Varianz der Shannon-Entropie, wie eine Stichprobe sie schätzt.</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s evenness.</source>
+        <translation>Evenness nach Simpson.</translation>
+    </message>
+    <message>
+        <source>Good&apos;s coverage: the proportion of a community that belongs to the species in the sample.</source>
+        <translation>Abdeckung nach Good: der Anteil einer Gemeinschaft, der zu den Arten der Stichprobe gehört.</translation>
+    </message>
+    <message>
+        <source>Dissimilarity of two samples after Bray and Curtis.</source>
+        <translation>Unähnlichkeit zweier Proben nach Bray und Curtis.</translation>
+    </message>
+    <message>
+        <source>Similarity of two samples after Jaccard: the share of species that they have in common.</source>
+        <translation>Ähnlichkeit zweier Proben nach Jaccard: der Anteil der gemeinsamen Arten.</translation>
+    </message>
+    <message>
+        <source>Similarity of two samples after Sørensen: as jaccard, with shared species counted twice.</source>
+        <translation>Ähnlichkeit zweier Proben nach Sørensen: wie jaccard, mit doppelt gezählten gemeinsamen Arten.</translation>
+    </message>
+    <message>
+        <source>the marked, the caught and the recaptured animals must be whole numbers of 0 or more, and those recaptured no more than either</source>
+        <translation>markierte, gefangene und wiedergefangene Tiere müssen ganze Zahlen ab 0 sein, und die wiedergefangenen nicht mehr als die anderen</translation>
+    </message>
+    <message>
+        <source>The size of a population from marking and recapture.</source>
+        <translation>Die Größe einer Population aus Markierung und Wiederfang.</translation>
+    </message>
+    <message>
+        <source>The standard error of the size that chapman estimates.</source>
+        <translation>Der Standardfehler der Größe, die chapman schätzt.</translation>
+    </message>
+    <message>
+        <source>The most frequent value; if several, the first to occur; missing where every value occurs once.</source>
+        <translation>Der häufigste Wert; bei mehreren der zuerst vorkommende; fehlend, wenn jeder Wert nur einmal vorkommt.</translation>
+    </message>
+    <message>
+        <source>All most frequent values, as text; missing where every value occurs once.</source>
+        <translation>Alle häufigsten Werte als Text; fehlend, wenn jeder Wert nur einmal vorkommt.</translation>
+    </message>
+    <message>
+        <source>The leaves of one stem, in order, as text: the digits at the place of a unit (1 if left out).</source>
+        <translation>Die Blätter eines Stamms der Reihe nach als Text: die Ziffern an der Stelle einer Einheit (1, wenn weggelassen).</translation>
+    </message>
+    <message>
+        <source>leaves needs values of 0 or more and a unit above 0, such as 1 or 0.1</source>
+        <translation>leaves braucht Werte ab 0 und eine Einheit über 0, etwa 1 oder 0.1</translation>
+    </message>
+    <message>
+        <source>quantile needs a p from 0 to 1 and a type from 1 to 11</source>
+        <translation>quantile braucht ein p von 0 bis 1 und einen Typ von 1 bis 11</translation>
+    </message>
+    <message>
+        <source>the study&apos;s type; 1 to 9 of Hyndman and Fan (1996), 10 and 11 by the medians of the halves, exclusive and inclusive</source>
+        <translation>der Typ der Studie; 1 bis 9 nach Hyndman und Fan (1996), 10 und 11 als Mediane der Hälften, ohne und mit der Mitte</translation>
+    </message>
+    <message>
+        <source>The sum of the squares of the values (0 if none).</source>
+        <translation>Die Summe der Quadrate der Werte (0, wenn es keine gibt).</translation>
+    </message>
+    <message>
+        <source>The values in order, from row to row: in row k the k-th smallest, missing below the last.</source>
+        <translation>Die Werte der Größe nach von Zeile zu Zeile: in Zeile k der k-kleinste, unter dem letzten fehlend.</translation>
+    </message>
+    <message>
+        <source>The distribution with the values x and their probabilities p.</source>
+        <translation>Die Verteilung mit den Werten x und ihren Wahrscheinlichkeiten p.</translation>
+    </message>
+    <message>
+        <source>probabilities must be 0 or more and add up to 1, of at most 10,000 values: correct them, or divide each by their sum</source>
+        <translation>Wahrscheinlichkeiten müssen ab 0 sein und zusammen 1 ergeben, bei höchstens 10 000 Werten: berichtigen Sie sie, oder teilen Sie jede durch ihre Summe</translation>
+    </message>
+    <message>
+        <source>The whole numbers from a to b, all equally likely, as of a die.</source>
+        <translation>Die ganzen Zahlen von a bis b, alle gleich wahrscheinlich wie bei einem Würfel.</translation>
+    </message>
+    <message>
+        <source>discrete_uniform needs whole numbers a and b, with a at most b</source>
+        <translation>discrete_uniform braucht ganze Zahlen a und b mit a höchstens b</translation>
+    </message>
+    <message>
+        <source>The end of the critical region of small values: the largest x with P(D ≤ x) ≤ a.</source>
+        <translation>Das Ende des kritischen Bereichs kleiner Werte: das größte x mit P(D ≤ x) ≤ a.</translation>
+    </message>
+    <message>
+        <source>critical_low needs an a between 0 and 1, and here even the smallest value may be more likely than a</source>
+        <translation>critical_low braucht ein a zwischen 0 und 1, und hier ist vielleicht schon der kleinste Wert wahrscheinlicher als a</translation>
+    </message>
+    <message>
+        <source>The beginning of the critical region of large values: the smallest x with P(D ≥ x) ≤ a.</source>
+        <translation>Der Anfang des kritischen Bereichs großer Werte: das kleinste x mit P(D ≥ x) ≤ a.</translation>
+    </message>
+    <message>
+        <source>critical_high needs an a between 0 and 1, and here even the largest value may be more likely than a</source>
+        <translation>critical_high braucht ein a zwischen 0 und 1, und hier ist vielleicht schon der größte Wert wahrscheinlicher als a</translation>
+    </message>
+    <message>
+        <source>distributions of one family that add up are needed, or discrete ones with at most 10,000 values</source>
+        <translation>nötig sind Verteilungen einer Familie, die sich addieren, oder diskrete mit höchstens 10 000 Werten</translation>
+    </message>
+    <message>
+        <source>The distribution of the sum of two independent numbers.</source>
+        <translation>Die Verteilung der Summe zweier unabhängiger Zahlen.</translation>
+    </message>
+    <message>
+        <source>The distribution of the sum of n independent numbers of one distribution, as of n dice.</source>
+        <translation>Die Verteilung der Summe von n unabhängigen Zahlen einer Verteilung, wie von n Würfeln.</translation>
+    </message>
+    <message>
+        <source>A value with its uncertainty as text, both to the place of the uncertainty&apos;s second figure.</source>
+        <translation>Ein Wert mit seiner Unsicherheit als Text, beide bis zur zweiten Ziffer der Unsicherheit.</translation>
+    </message>
+    <message>
+        <source>plus_minus needs an uncertainty of 0 or more</source>
+        <translation>plus_minus braucht eine Unsicherheit ab 0</translation>
+    </message>
+    <message>
+        <source>medians of the two halves, without the middle value (exclusive)</source>
+        <translation>Mediane der beiden Hälften ohne den mittleren Wert (exklusiv)</translation>
+    </message>
+    <message>
+        <source>medians of the two halves, both with the middle value (inclusive)</source>
+        <translation>Mediane der beiden Hälften, beide mit dem mittleren Wert (inklusiv)</translation>
+    </message>
+    <message>
+        <source>the distribution</source>
+        <translation>die Verteilung</translation>
+    </message>
+    <message>
+        <source>first value in the table</source>
+        <translation>erster Wert der Tabelle</translation>
+    </message>
+    <message>
+        <source>last value in the table</source>
+        <translation>letzter Wert der Tabelle</translation>
+    </message>
+    <message>
+        <source>A significance level must be between 0 and 1, such as 0.05.</source>
+        <translation>Ein Signifikanzniveau liegt zwischen 0 und 1, etwa 0,05.</translation>
+    </message>
+    <message>
+        <source>significance level</source>
+        <translation>Signifikanzniveau</translation>
+    </message>
+    <message>
+        <source>values up to this one are in the critical region</source>
+        <translation>Werte bis zu diesem liegen im kritischen Bereich</translation>
+    </message>
+    <message>
+        <source>values from this one on are in the critical region</source>
+        <translation>Werte ab diesem liegen im kritischen Bereich</translation>
+    </message>
+    <message>
+        <source>probability of the critical region, at most the level</source>
+        <translation>Wahrscheinlichkeit des kritischen Bereichs, höchstens das Niveau</translation>
+    </message>
+    <message>
+        <source>Probabilities of %1</source>
+        <translation>Wahrscheinlichkeiten von %1</translation>
+    </message>
+    <message>
+        <source>Normal approximation of %1</source>
+        <translation>Normalnäherung von %1</translation>
+    </message>
+    <message>
+        <source>standard deviation</source>
+        <translation>Standardabweichung</translation>
+    </message>
+    <message>
+        <source>Exact P(D ≤ k)</source>
+        <translation>Genau P(D ≤ k)</translation>
+    </message>
+    <message>
+        <source>Normal, to k + ½</source>
+        <translation>Normal, bis k + ½</translation>
+    </message>
+    <message>
+        <source>Error</source>
+        <translation>Fehler</translation>
+    </message>
+    <message>
+        <source>largest error of the approximation</source>
+        <translation>größter Fehler der Näherung</translation>
+    </message>
+    <message>
+        <source>Fitting needs two columns of one table: select the values and their observed counts.</source>
+        <translation>Anpassen braucht zwei Spalten einer Tabelle: wählen Sie die Werte und ihre beobachteten Anzahlen.</translation>
+    </message>
+    <message>
+        <source>mean, estimated from the counts</source>
+        <translation>Mittelwert, aus den Anzahlen geschätzt</translation>
+    </message>
+    <message>
+        <source>number of trials; type it where the largest value is not it</source>
+        <translation>Anzahl der Versuche; tippen Sie sie ein, wenn der größte Wert es nicht ist</translation>
+    </message>
+    <message>
+        <source>probability, estimated from the counts</source>
+        <translation>Wahrscheinlichkeit, aus den Anzahlen geschätzt</translation>
+    </message>
+    <message>
+        <source>This needs the names of the sites or species, and their counts. Choose a column for each.</source>
+        <translation>Dazu braucht es die Namen der Orte oder Arten und ihre Anzahlen. Wählen Sie für jedes eine Spalte.</translation>
+    </message>
+    <message>
+        <source>Indices of sites need a two-way table of counts, with the species down and the sites across.</source>
+        <translation>Indizes von Orten brauchen eine Kreuztabelle der Anzahlen, die Arten abwärts und die Orte quer.</translation>
+    </message>
+    <message>
+        <source>Species</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>Site</source>
+        <translation>Ort</translation>
+    </message>
+    <message>
+        <source>%1, species by site</source>
+        <translation>%1, Arten nach Orten</translation>
+    </message>
+    <message>
+        <source>Number</source>
+        <translation>Anzahl</translation>
+    </message>
+    <message>
+        <source>counts are whole numbers of 0 or more</source>
+        <translation>Anzahlen sind ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>Some values are no counts. Indices that need individuals refuse percentages and cover.</source>
+        <translation>Einige Werte sind keine Anzahlen. Indizes, die Individuen brauchen, lehnen Prozente und Deckung ab.</translation>
+    </message>
+    <message>
+        <source>individuals N</source>
+        <translation>Individuen N</translation>
+    </message>
+    <message>
+        <source>species S</source>
+        <translation>Arten S</translation>
+    </message>
+    <message>
+        <source>Shannon H′</source>
+        <translation>Shannon H′</translation>
+    </message>
+    <message>
+        <source>Pielou J′ = H′ / ln S</source>
+        <translation>Pielou J′ = H′ / ln S</translation>
+    </message>
+    <message>
+        <source>Simpson 1 − Σp²</source>
+        <translation>Simpson 1 − Σp²</translation>
+    </message>
+    <message>
+        <source>inverse Simpson 1/Σp²</source>
+        <translation>inverser Simpson 1/Σp²</translation>
+    </message>
+    <message>
+        <source>dominance Σp²</source>
+        <translation>Dominanz Σp²</translation>
+    </message>
+    <message>
+        <source>Simpson 1 − Σn(n−1)/N(N−1)</source>
+        <translation>Simpson 1 − Σn(n−1)/N(N−1)</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s evenness (1/Σp²)/S</source>
+        <translation>Evenness nach Simpson (1/Σp²)/S</translation>
+    </message>
+    <message>
+        <source>Hill number of order 1, exp(H′)</source>
+        <translation>Hill-Zahl der Ordnung 1, exp(H′)</translation>
+    </message>
+    <message>
+        <source>Berger–Parker, largest share</source>
+        <translation>Berger–Parker, größter Anteil</translation>
+    </message>
+    <message>
+        <source>Margalef (S − 1)/ln N</source>
+        <translation>Margalef (S − 1)/ln N</translation>
+    </message>
+    <message>
+        <source>Menhinick S/√N</source>
+        <translation>Menhinick S/√N</translation>
+    </message>
+    <message>
+        <source>Fisher&apos;s α</source>
+        <translation>Fishers α</translation>
+    </message>
+    <message>
+        <source>Brillouin</source>
+        <translation>Brillouin</translation>
+    </message>
+    <message>
+        <source>Chao1, estimated species</source>
+        <translation>Chao1, geschätzte Arten</translation>
+    </message>
+    <message>
+        <source>Good&apos;s coverage 1 − f₁/N</source>
+        <translation>Abdeckung nach Good 1 − f₁/N</translation>
+    </message>
+    <message>
+        <source>species found once</source>
+        <translation>einmal gefundene Arten</translation>
+    </message>
+    <message>
+        <source>species absent</source>
+        <translation>fehlende Arten</translation>
+    </message>
+    <message>
+        <source>%1, diversity</source>
+        <translation>%1, Diversität</translation>
+    </message>
+    <message>
+        <source>Shannon H′ (base e)</source>
+        <translation>Shannon H′ (Basis e)</translation>
+    </message>
+    <message>
+        <source>Shannon H′ (base %1)</source>
+        <translation>Shannon H′ (Basis %1)</translation>
+    </message>
+    <message>
+        <source>fewest individuals at a site: samples are compared at this size</source>
+        <translation>wenigste Individuen an einem Ort: bei dieser Größe wird verglichen</translation>
+    </message>
+    <message>
+        <source>species expected in the smallest N</source>
+        <translation>erwartete Arten beim kleinsten N</translation>
+    </message>
+    <message>
+        <source>its standard deviation</source>
+        <translation>deren Standardabweichung</translation>
+    </message>
+    <message>
+        <source>every site has individuals</source>
+        <translation>jeder Ort hat Individuen</translation>
+    </message>
+    <message>
+        <source>A site without individuals has no index. Its row stays empty.</source>
+        <translation>Ein Ort ohne Individuen hat keinen Index. Seine Zeile bleibt leer.</translation>
+    </message>
+    <message>
+        <source>dissimilarity, Bray–Curtis Σ|a − b| / Σ(a + b)</source>
+        <translation>Unähnlichkeit, Bray–Curtis Σ|a − b| / Σ(a + b)</translation>
+    </message>
+    <message>
+        <source>dissimilarity, 1 − Jaccard</source>
+        <translation>Unähnlichkeit, 1 − Jaccard</translation>
+    </message>
+    <message>
+        <source>dissimilarity, 1 − Sørensen</source>
+        <translation>Unähnlichkeit, 1 − Sørensen</translation>
+    </message>
+    <message>
+        <source>dissimilarity, Euclidean √Σ(a − b)²</source>
+        <translation>Unähnlichkeit, euklidisch √Σ(a − b)²</translation>
+    </message>
+    <message>
+        <source>similarity, Jaccard: shared / all species</source>
+        <translation>Ähnlichkeit, Jaccard: gemeinsame / alle Arten</translation>
+    </message>
+    <message>
+        <source>similarity, Sørensen: 2 shared / (S₁ + S₂)</source>
+        <translation>Ähnlichkeit, Sørensen: 2 gemeinsame / (S₁ + S₂)</translation>
+    </message>
+    <message>
+        <source>similarity, Morisita–Horn</source>
+        <translation>Ähnlichkeit, Morisita–Horn</translation>
+    </message>
+    <message>
+        <source>with</source>
+        <translation>mit</translation>
+    </message>
+    <message>
+        <source>%1, rarefaction</source>
+        <translation>%1, Rarefaktion</translation>
+    </message>
+    <message>
+        <source>Individuals</source>
+        <translation>Individuen</translation>
+    </message>
+    <message>
+        <source>%1, Hill numbers by order</source>
+        <translation>%1, Hill-Zahlen nach Ordnung</translation>
+    </message>
+    <message>
+        <source>Order q</source>
+        <translation>Ordnung q</translation>
+    </message>
+    <message>
+        <source>%1, rank and abundance</source>
+        <translation>%1, Rang und Häufigkeit</translation>
+    </message>
+    <message>
+        <source>Rank</source>
+        <translation>Rang</translation>
+    </message>
+    <message>
+        <source>Count, %1</source>
+        <translation>Anzahl, %1</translation>
+    </message>
+    <message>
+        <source>Share, %1</source>
+        <translation>Anteil, %1</translation>
+    </message>
+    <message>
+        <source>mean of %1, from the class midpoints</source>
+        <translation>Mittelwert von %1, aus den Klassenmitten</translation>
+    </message>
+    <message>
+        <source>standard deviation of %1, from the class midpoints</source>
+        <translation>Standardabweichung von %1, aus den Klassenmitten</translation>
+    </message>
+    <message>
+        <source>recorded to the nearest %1</source>
+        <translation>erfasst auf %1 genau</translation>
+    </message>
+    <message>
+        <source>lower limits are in the class</source>
+        <translation>untere Grenzen gehören zur Klasse</translation>
+    </message>
+    <message>
+        <source>upper limits are in the class</source>
+        <translation>obere Grenzen gehören zur Klasse</translation>
+    </message>
+    <message>
+        <source> outside the classes</source>
+        <translation> außerhalb der Klassen</translation>
+    </message>
+    <message>
+        <source>what the reader of the table needs to know</source>
+        <translation>was man zur Tabelle wissen muss</translation>
+    </message>
+    <message>
+        <source>σ² from the class midpoints, divided by n</source>
+        <translation>σ² aus den Klassenmitten, durch n geteilt</translation>
+    </message>
+    <message>
+        <source>σ, of a whole population</source>
+        <translation>σ einer Grundgesamtheit</translation>
+    </message>
+    <message>
+        <source>s² from the class midpoints, divided by n − 1</source>
+        <translation>s² aus den Klassenmitten, durch n − 1 geteilt</translation>
+    </message>
+    <message>
+        <source>s, of a sample; for a population wsd_pop(mid, f)</source>
+        <translation>s einer Stichprobe; für eine Grundgesamtheit wsd_pop(mid, f)</translation>
+    </message>
+    <message>
+        <source>Stems and leaves need a column of numbers of 0 or more.</source>
+        <translation>Stämme und Blätter brauchen eine Spalte mit Zahlen ab 0.</translation>
+    </message>
+    <message>
+        <source>%1, stems and leaves</source>
+        <translation>%1, Stämme und Blätter</translation>
+    </message>
+    <message>
+        <source>place of the leaf</source>
+        <translation>Stelle des Blatts</translation>
+    </message>
+    <message>
+        <source>stem of the smallest value</source>
+        <translation>Stamm des kleinsten Werts</translation>
+    </message>
+    <message>
+        <source>Stem</source>
+        <translation>Stamm</translation>
+    </message>
+    <message>
+        <source>Leaves</source>
+        <translation>Blätter</translation>
+    </message>
+    <message>
+        <source>key: how a stem and a leaf are read</source>
+        <translation>Schlüssel: wie Stamm und Blatt gelesen werden</translation>
+    </message>
+    <message>
+        <source>every value of %1 has a leaf</source>
+        <translation>jeder Wert von %1 hat ein Blatt</translation>
+    </message>
+    <message>
+        <source>Some values have no leaf. Values below 0 have none.</source>
+        <translation>Einige Werte haben kein Blatt. Werte unter 0 haben keines.</translation>
+    </message>
+    <message>
+        <source>Reading a curve needs the classes and the counts that it is drawn of. Draw the cumulative column of a frequency table.</source>
+        <translation>Zum Ablesen einer Kurve braucht es die Klassen und Anzahlen, aus denen sie gezeichnet ist. Zeichnen Sie die kumulierte Spalte einer Häufigkeitstabelle.</translation>
+    </message>
+    <message>
+        <source>share of %1 up to %2, read off the cumulative curve</source>
+        <translation>Anteil von %1 bis %2, an der Summenkurve abgelesen</translation>
+    </message>
+    <message>
+        <source>values below are outliers (Tukey 1977)</source>
+        <translation>Werte darunter sind Ausreißer (Tukey 1977)</translation>
+    </message>
+    <message>
+        <source>values above are outliers (Tukey 1977)</source>
+        <translation>Werte darüber sind Ausreißer (Tukey 1977)</translation>
+    </message>
+    <message>
+        <source>SD</source>
+        <translation>SD</translation>
+    </message>
+    <message>
+        <source>SE</source>
+        <translation>SE</translation>
+    </message>
+    <message>
+        <source>95 % CI</source>
+        <translation>95-%-KI</translation>
+    </message>
+    <message>
+        <source>mean of %1 with its ±</source>
+        <translation>Mittelwert von %1 mit seinem ±</translation>
+    </message>
+    <message>
+        <source>%1 by %2, means</source>
+        <translation>%1 nach %2, Mittelwerte</translation>
+    </message>
+    <message>
+        <source>Mean</source>
+        <translation>Mittelwert</translation>
+    </message>
+    <message>
+        <source>Mean with ±</source>
+        <translation>Mittelwert mit ±</translation>
+    </message>
+    <message>
+        <source>Time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>%1 at the start</source>
+        <translation>%1 am Anfang</translation>
+    </message>
+    <message>
+        <source>acceleration, of position, velocity and time</source>
+        <translation>Beschleunigung aus Ort, Geschwindigkeit und Zeit</translation>
+    </message>
+    <message>
+        <source>slope %1</source>
+        <translation>Steigung %1</translation>
+    </message>
+    <message>
+        <source>Conserved quantity</source>
+        <translation>Erhaltungsgröße</translation>
+    </message>
+    <message>
+        <source>Relative drift</source>
+        <translation>Relative Drift</translation>
+    </message>
+    <message>
+        <source>drift of the conserved quantity above which the check fails</source>
+        <translation>Drift der Erhaltungsgröße, ab der die Prüfung fehlschlägt</translation>
+    </message>
+    <message>
+        <source>the conserved quantity stays as it is</source>
+        <translation>die Erhaltungsgröße bleibt erhalten</translation>
+    </message>
+    <message>
+        <source>The conserved quantity drifts. Take a smaller step or a method of higher order.</source>
+        <translation>Die Erhaltungsgröße driftet. Nehmen Sie einen kleineren Schritt oder ein Verfahren höherer Ordnung.</translation>
+    </message>
+    <message>
+        <source>Event where 0</source>
+        <translation>Ereignis bei 0</translation>
+    </message>
+    <message>
+        <source>Event in the step before</source>
+        <translation>Ereignis im Schritt davor</translation>
+    </message>
+    <message>
+        <source>first row after the event</source>
+        <translation>erste Zeile nach dem Ereignis</translation>
+    </message>
+    <message>
+        <source>part of the step before it at which the event is, by linear interpolation</source>
+        <translation>Teil des Schritts davor, bei dem das Ereignis liegt, linear interpoliert</translation>
+    </message>
+    <message>
+        <source>time of the event</source>
+        <translation>Zeit des Ereignisses</translation>
+    </message>
+    <message>
+        <source>%1 at the event</source>
+        <translation>%1 beim Ereignis</translation>
+    </message>
+    <message>
+        <source>the event is reached</source>
+        <translation>das Ereignis wird erreicht</translation>
+    </message>
+    <message>
+        <source>The event is not reached. Take a later end, or look at the formula of the event.</source>
+        <translation>Das Ereignis wird nicht erreicht. Nehmen Sie ein späteres Ende, oder sehen Sie sich die Formel des Ereignisses an.</translation>
+    </message>
+    <message>
+        <source>Step times rate</source>
+        <translation>Schritt mal Rate</translation>
+    </message>
+    <message>
+        <source>step times rate at which %1 becomes unstable</source>
+        <translation>Schritt mal Rate, bei dem %1 instabil wird</translation>
+    </message>
+    <message>
+        <source>the step is well below the limit of stability</source>
+        <translation>der Schritt liegt weit unter der Stabilitätsgrenze</translation>
+    </message>
+    <message>
+        <source>The step is near the limit of stability, so that the motion may be one of the method. Take a smaller step.</source>
+        <translation>Der Schritt liegt nahe der Stabilitätsgrenze, sodass die Bewegung vom Verfahren stammen kann. Nehmen Sie einen kleineren Schritt.</translation>
+    </message>
+    <message>
+        <source>the step is small enough for explicit Euler</source>
+        <translation>der Schritt ist klein genug für das explizite Euler-Verfahren</translation>
+    </message>
+    <message>
+        <source>Explicit Euler lets an oscillation grow, here by more than a tenth. Take a smaller step or another method.</source>
+        <translation>Das explizite Euler-Verfahren lässt eine Schwingung wachsen, hier um mehr als ein Zehntel. Nehmen Sie einen kleineren Schritt oder ein anderes Verfahren.</translation>
+    </message>
+    <message>
+        <source>explicit Euler</source>
+        <translation>explizites Euler-Verfahren</translation>
+    </message>
+    <message>
+        <source>semi-implicit Euler (Euler–Cromer)</source>
+        <translation>halbimplizites Euler-Verfahren (Euler–Cromer)</translation>
+    </message>
+    <message>
+        <source>velocity Verlet</source>
+        <translation>Geschwindigkeits-Verlet</translation>
+    </message>
+    <message>
+        <source>Runge–Kutta 4</source>
+        <translation>Runge–Kutta 4</translation>
+    </message>
+    <message>
+        <source>A motion needs a time step above 0 and an end after the first step.</source>
+        <translation>Eine Bewegung braucht einen Zeitschritt über 0 und ein Ende nach dem ersten Schritt.</translation>
+    </message>
+    <message>
+        <source>This motion has more than a million steps. Take a larger step or an earlier end.</source>
+        <translation>Diese Bewegung hat mehr als eine Million Schritte. Nehmen Sie einen größeren Schritt oder ein früheres Ende.</translation>
+    </message>
+    <message>
+        <source>Motion</source>
+        <translation>Bewegung</translation>
+    </message>
+    <message>
+        <source>time step</source>
+        <translation>Zeitschritt</translation>
+    </message>
+    <message>
+        <source>time of the last row</source>
+        <translation>Zeit der letzten Zeile</translation>
+    </message>
+    <message>
+        <source>Halving needs a given step on the ledge. Select the card of the time step.</source>
+        <translation>Halbieren braucht einen gegebenen Schritt auf dem Sims. Wählen Sie die Karte des Zeitschritts.</translation>
+    </message>
+    <message>
+        <source>Halved steps</source>
+        <translation>Halbierte Schritte</translation>
+    </message>
+    <message>
+        <source>of the method: halving the step divides the error by 2 to this power</source>
+        <translation>des Verfahrens: Halbieren des Schritts teilt den Fehler durch 2 hoch diese Zahl</translation>
+    </message>
+    <message>
+        <source>Step</source>
+        <translation>Schritt</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Wert</translation>
+    </message>
+    <message>
+        <source>Change</source>
+        <translation>Änderung</translation>
+    </message>
+    <message>
+        <source>Order seen</source>
+        <translation>Gesehene Ordnung</translation>
+    </message>
+    <message>
+        <source>Extrapolated</source>
+        <translation>Extrapoliert</translation>
+    </message>
+    <message>
+        <source>Estimated error</source>
+        <translation>Geschätzter Fehler</translation>
+    </message>
+    <message>
+        <source>the changes shrink as the order says</source>
+        <translation>die Änderungen schrumpfen, wie die Ordnung sagt</translation>
+    </message>
+    <message>
+        <source>Halving the step does not yet change the value as a method of this order does. The extrapolated value cannot be relied on.</source>
+        <translation>Halbieren des Schritts ändert den Wert noch nicht so, wie es ein Verfahren dieser Ordnung tut. Auf den extrapolierten Wert ist kein Verlass.</translation>
+    </message>
+    <message>
+        <source>This needs two columns of numbers of one table: select the quantity and what it changes with.</source>
+        <translation>Dazu braucht es zwei Zahlenspalten einer Tabelle: wählen Sie die Größe und das, womit sie sich ändert.</translation>
+    </message>
+    <message>
+        <source>Rate of change of %1</source>
+        <translation>Änderungsrate von %1</translation>
+    </message>
+    <message>
+        <source>Running integral of %1</source>
+        <translation>Laufendes Integral von %1</translation>
+    </message>
+    <message>
+        <source>Comparing needs two measured columns, and two columns of another table that is the model.</source>
+        <translation>Vergleichen braucht zwei gemessene Spalten und zwei Spalten einer anderen Tabelle, die das Modell ist.</translation>
+    </message>
+    <message>
+        <source>Model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>Residual</source>
+        <translation>Residuum</translation>
+    </message>
+    <message>
+        <source>root mean square of the residuals</source>
+        <translation>Wurzel des mittleren Quadrats der Residuen</translation>
+    </message>
+    <message>
+        <source>standard deviation s of a sample (n − 1)</source>
+        <translation>Standardabweichung s einer Stichprobe (n − 1)</translation>
+    </message>
+    <message>
+        <source>standard deviation σ of a whole population (n)</source>
+        <translation>Standardabweichung σ einer Grundgesamtheit (n)</translation>
+    </message>
+    <message>
+        <source>most frequent (all modes)</source>
+        <translation>am häufigsten (alle Modalwerte)</translation>
+    </message>
+    <message>
+        <source>The type of quantile must be a whole number from 1 to 11.</source>
+        <translation>Der Quantiltyp muss eine ganze Zahl von 1 bis 11 sein.</translation>
+    </message>
+    <message>
+        <source>a whole number from 1 to 9, exclusive or inclusive</source>
+        <translation>eine ganze Zahl von 1 bis 9, exclusive oder inclusive</translation>
+    </message>
+    <message>
+        <source>Dot plot of values</source>
+        <translation>Punktdiagramm der Werte</translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation>gilt</translation>
+    </message>
+    <message>
+        <source>does not hold</source>
+        <translation>gilt nicht</translation>
+    </message>
+    <message>
+        <source>Times noted</source>
+        <translation>Wie oft notiert</translation>
+    </message>
+    <message>
+        <source>no species is noted twice at a site</source>
+        <translation>keine Art ist an einem Ort zweimal notiert</translation>
+    </message>
+    <message>
+        <source>A species is noted more than once at a site. Its numbers are added up: look whether that is meant.</source>
+        <translation>Eine Art ist an einem Ort mehrfach notiert. Ihre Anzahlen werden addiert: sehen Sie nach, ob das gemeint ist.</translation>
+    </message>
+    <message>
+        <source>%1, pooled</source>
+        <translation>%1, zusammengefasst</translation>
+    </message>
+    <message>
+        <source>every group has two values or more</source>
+        <translation>jede Gruppe hat mindestens zwei Werte</translation>
+    </message>
+    <message>
+        <source>A group with one value has no spread, so its mean stands without ±. Collect more, or leave the group out.</source>
+        <translation>Eine Gruppe mit einem Wert hat keine Streuung, daher steht ihr Mittelwert ohne ±. Erheben Sie mehr, oder lassen Sie die Gruppe weg.</translation>
+    </message>
+    <message>
+        <source>%1 needs these columns, selected from left to right: %2.</source>
+        <translation>%1 braucht diese Spalten, von links nach rechts ausgewählt: %2.</translation>
+    </message>
+    <message>
+        <source>midpoint</source>
+        <translation>Klassenmitte</translation>
+    </message>
+    <message>
+        <source>frequency</source>
+        <translation>Häufigkeit</translation>
+    </message>
+    <message>
+        <source>lower boundary</source>
+        <translation>untere Grenze</translation>
+    </message>
+    <message>
+        <source>upper boundary</source>
+        <translation>obere Grenze</translation>
+    </message>
+    <message>
+        <source>how many values lie below it</source>
+        <translation>wie viele Werte darunter liegen</translation>
+    </message>
+    <message>
+        <source>row of the class in which it lies</source>
+        <translation>Zeile der Klasse, in der es liegt</translation>
+    </message>
+    <message>
+        <source>values below that class</source>
+        <translation>Werte unter dieser Klasse</translation>
+    </message>
+    <message>
+        <source>modal class and interpolated mode, from classes</source>
+        <translation>Modalklasse und interpolierter Modalwert, aus Klassen</translation>
+    </message>
+    <message>
+        <source>Width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>above the class before</source>
+        <translation>über der Klasse davor</translation>
+    </message>
+    <message>
+        <source>above the class after</source>
+        <translation>über der Klasse danach</translation>
+    </message>
+    <message>
+        <source>the mode is in the modal class</source>
+        <translation>der Modalwert liegt in der Modalklasse</translation>
+    </message>
+    <message>
+        <source>The modal class has a neighbour of the same density.</source>
+        <translation>Die Modalklasse hat einen Nachbarn gleicher Dichte.</translation>
+    </message>
+    <message>
+        <source>mean and standard deviation from classes, of a sample</source>
+        <translation>Mittelwert und Standardabweichung aus Klassen, einer Stichprobe</translation>
+    </message>
+    <message>
+        <source>mean and standard deviation from classes, of a population</source>
+        <translation>Mittelwert und Standardabweichung aus Klassen, einer Grundgesamtheit</translation>
+    </message>
+    <message>
+        <source>first quartile, from classes</source>
+        <translation>erstes Quartil, aus Klassen</translation>
+    </message>
+    <message>
+        <source>median, from classes</source>
+        <translation>Median, aus Klassen</translation>
+    </message>
+    <message>
+        <source>third quartile, from classes</source>
+        <translation>drittes Quartil, aus Klassen</translation>
+    </message>
+    <message>
+        <source>Σx² − (Σx)²/n</source>
+        <translation>Σx² − (Σx)²/n</translation>
+    </message>
+    <message>
+        <source>the sums by hand give the measure</source>
+        <translation>die Summen von Hand geben das Maß</translation>
+    </message>
+    <message>
+        <source>The two sums nearly cancel, so that rounding shows. Use the deviations from the mean.</source>
+        <translation>Die beiden Summen heben sich fast auf, sodass die Rundung sichtbar wird. Nehmen Sie die Abweichungen vom Mittelwert.</translation>
+    </message>
+    <message>
+        <source>standard deviation of a sample, by Σx² − (Σx)²/n</source>
+        <translation>Standardabweichung einer Stichprobe, über Σx² − (Σx)²/n</translation>
+    </message>
+    <message>
+        <source>standard deviation of a population, by Σx² − (Σx)²/n</source>
+        <translation>Standardabweichung einer Grundgesamtheit, über Σx² − (Σx)²/n</translation>
+    </message>
+    <message>
+        <source>The sums nearly cancel, so that rounding shows. Use the deviations from the means.</source>
+        <translation>Die Summen heben sich fast auf, sodass die Rundung sichtbar wird. Nehmen Sie die Abweichungen von den Mittelwerten.</translation>
+    </message>
+    <message>
+        <source>x of a pair</source>
+        <translation>x eines Paars</translation>
+    </message>
+    <message>
+        <source>y of a pair</source>
+        <translation>y eines Paars</translation>
+    </message>
+    <message>
+        <source>x²</source>
+        <translation>x²</translation>
+    </message>
+    <message>
+        <source>y²</source>
+        <translation>y²</translation>
+    </message>
+    <message>
+        <source>number of pairs</source>
+        <translation>Anzahl der Paare</translation>
+    </message>
+    <message>
+        <source>Σy² − (Σy)²/n</source>
+        <translation>Σy² − (Σy)²/n</translation>
+    </message>
+    <message>
+        <source>Σxy − Σx Σy/n</source>
+        <translation>Σxy − Σx Σy/n</translation>
+    </message>
+    <message>
+        <source>the sums by hand give the correlation</source>
+        <translation>die Summen von Hand geben die Korrelation</translation>
+    </message>
+    <message>
+        <source>the sums by hand give the slope</source>
+        <translation>die Summen von Hand geben die Steigung</translation>
+    </message>
+    <message>
+        <source>the sums by hand give the intercept</source>
+        <translation>die Summen von Hand geben den Achsenabschnitt</translation>
+    </message>
+    <message>
+        <source>correlation and regression line, by Sxx, Sxy and Syy</source>
+        <translation>Korrelation und Regressionsgerade, über Sxx, Sxy und Syy</translation>
+    </message>
+    <message>
+        <source>The study is still being computed. Make the report when it is ready.</source>
+        <translation>Die Studie wird noch berechnet. Erstellen Sie den Bericht, wenn sie fertig ist.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be read.</source>
+        <translation>%1 kann nicht gelesen werden.</translation>
+    </message>
+    <message>
+        <source>There is no report yet.</source>
+        <translation>Es gibt noch keinen Bericht.</translation>
+    </message>
+    <message>
+        <source>The report could not be painted. Choose another paper.</source>
+        <translation>Der Bericht konnte nicht gezeichnet werden. Wählen Sie ein anderes Papier.</translation>
+    </message>
+    <message>
+        <source>A report is written as .pdf, .html or .tex, but this name ends in none of them: %1.</source>
+        <translation>Ein Bericht wird als .pdf, .html oder .tex geschrieben, doch dieser Name endet auf keines davon: %1.</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Formula</source>
+        <translation>Formel</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>%1 rows are left out here</source>
+        <translation>%1 Zeilen sind hier ausgelassen</translation>
+    </message>
+    <message>
+        <source>Working of %1</source>
+        <translation>Rechenweg von %1</translation>
+    </message>
+    <message>
+        <source>Checks</source>
+        <translation>Prüfungen</translation>
+    </message>
+    <message>
+        <source>Runs</source>
+        <translation>Läufe</translation>
+    </message>
+    <message>
+        <source>Sources of the methods</source>
+        <translation>Quellen der Verfahren</translation>
+    </message>
+    <message>
+        <source>continues</source>
+        <translation>Fortsetzung</translation>
+    </message>
+    <message>
+        <source>how fast the motion changes: the root of the acceleration by position, or that by velocity</source>
+        <translation>wie schnell sich die Bewegung ändert: die Wurzel der Beschleunigung nach dem Ort oder die nach der Geschwindigkeit</translation>
     </message>
 </context>
 <context>
@@ -4665,6 +5700,22 @@
     <message>
         <source>chart changes</source>
         <translation>das Diagramm</translation>
+    </message>
+    <message>
+        <source>Hold a &amp;reading of the cumulative curve…</source>
+        <translation>A&amp;blesung der Summenkurve festhalten…</translation>
+    </message>
+    <message>
+        <source>read off ogive share proportion up to percentile</source>
+        <translation>ablesen Ogive Anteil bis Perzentil</translation>
+    </message>
+    <message>
+        <source>Read a cumulative curve</source>
+        <translation>Summenkurve ablesen</translation>
+    </message>
+    <message>
+        <source>Share of the values up to</source>
+        <translation>Anteil der Werte bis</translation>
     </message>
 </context>
 <context>
@@ -4897,6 +5948,10 @@
         <source>Per class width</source>
         <translation>Je Klassenbreite</translation>
     </message>
+    <message>
+        <source>Every other series over classes &amp;downwards, back to back</source>
+        <translation>Jede zweite Reihe über Klassen nach &amp;unten, Rücken an Rücken</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
@@ -4956,16 +6011,20 @@
         <source>equal scales</source>
         <translation>gleicher Maßstab</translation>
     </message>
+    <message>
+        <source>reading of a curve</source>
+        <translation>Ablesung einer Kurve</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPlot</name>
     <message>
-        <source>up to %1: %2 of all</source>
-        <translation>bis %1: %2 von allen</translation>
-    </message>
-    <message>
         <source>Chart</source>
         <translation>Diagramm</translation>
+    </message>
+    <message>
+        <source>up to %1: %2 of all; click to hold this</source>
+        <translation>bis %1: %2 von allen; Klick hält dies fest</translation>
     </message>
 </context>
 <context>
@@ -5564,6 +6623,176 @@
     <message>
         <source>errors, left out</source>
         <translation>mit Fehler, ausgelassen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::DistributionDialog</name>
+    <message>
+        <source>From a distribution</source>
+        <translation>Aus einer Verteilung</translation>
+    </message>
+    <message>
+        <source>Critical region: its ends and its actual size</source>
+        <translation>Kritischer Bereich: Enden und tatsächliche Größe</translation>
+    </message>
+    <message>
+        <source>Table of its probabilities</source>
+        <translation>Tabelle der Wahrscheinlichkeiten</translation>
+    </message>
+    <message>
+        <source>Normal approximation beside the exact probabilities</source>
+        <translation>Normalnäherung neben den genauen Wahrscheinlichkeiten</translation>
+    </message>
+    <message>
+        <source>Small values</source>
+        <translation>Kleine Werte</translation>
+    </message>
+    <message>
+        <source>Large values</source>
+        <translation>Große Werte</translation>
+    </message>
+    <message>
+        <source>Both ends, half the level each</source>
+        <translation>Beide Enden, je das halbe Niveau</translation>
+    </message>
+    <message>
+        <source>&amp;Make</source>
+        <translation>E&amp;rstellen</translation>
+    </message>
+    <message>
+        <source>&amp;Distribution</source>
+        <translation>&amp;Verteilung</translation>
+    </message>
+    <message>
+        <source>&amp;Significance level</source>
+        <translation>&amp;Signifikanzniveau</translation>
+    </message>
+    <message>
+        <source>Critical &amp;values</source>
+        <translation>Kritische &amp;Werte</translation>
+    </message>
+    <message>
+        <source>Make</source>
+        <translation>Erstellen</translation>
+    </message>
+    <message>
+        <source>A name on the ledge, or a formula such as binomial(12, 0.35) or discrete(Data.x, Data.p).</source>
+        <translation>Ein Name auf dem Sims oder eine Formel wie binomial(12, 0.35) oder discrete(Data.x, Data.p).</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::DiversityDialog</name>
+    <message>
+        <source>&amp;Rarefied to the smallest N, with its standard deviation</source>
+        <translation>&amp;Rarefaktion auf das kleinste N mit Standardabweichung</translation>
+    </message>
+    <message>
+        <source>Diversity of sites</source>
+        <translation>Diversität von Orten</translation>
+    </message>
+    <message>
+        <source>e: natural logarithm</source>
+        <translation>e: natürlicher Logarithmus</translation>
+    </message>
+    <message>
+        <source>2</source>
+        <translation>2</translation>
+    </message>
+    <message>
+        <source>10</source>
+        <translation>10</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keine</translation>
+    </message>
+    <message>
+        <source>Rare&amp;faction curves</source>
+        <translation>Rare&amp;faktionskurven</translation>
+    </message>
+    <message>
+        <source>Columns of counts</source>
+        <translation>Spalten mit Anzahlen</translation>
+    </message>
+    <message>
+        <source>Indices</source>
+        <translation>Indizes</translation>
+    </message>
+    <message>
+        <source>The &amp;table has</source>
+        <translation>Die &amp;Tabelle hat</translation>
+    </message>
+    <message>
+        <source>S&amp;ites</source>
+        <translation>&amp;Orte</translation>
+    </message>
+    <message>
+        <source>S&amp;pecies</source>
+        <translation>A&amp;rten</translation>
+    </message>
+    <message>
+        <source>&amp;Numbers</source>
+        <translation>A&amp;nzahlen</translation>
+    </message>
+    <message>
+        <source>&amp;Columns of counts</source>
+        <translation>S&amp;palten mit Anzahlen</translation>
+    </message>
+    <message>
+        <source>In&amp;dices</source>
+        <translation>In&amp;dizes</translation>
+    </message>
+    <message>
+        <source>&amp;Base of Shannon&apos;s H′</source>
+        <translation>&amp;Basis von Shannons H′</translation>
+    </message>
+    <message>
+        <source>&amp;Matrix of all pairs</source>
+        <translation>&amp;Matrix aller Paare</translation>
+    </message>
+    <message>
+        <source>Charts</source>
+        <translation>Diagramme</translation>
+    </message>
+    <message>
+        <source>Make tables</source>
+        <translation>Tabellen erstellen</translation>
+    </message>
+    <message>
+        <source>Species down and sites across</source>
+        <translation>Arten abwärts und Orte quer</translation>
+    </message>
+    <message>
+        <source>A row for each find: site, species, number</source>
+        <translation>Eine Zeile je Fund: Ort, Art, Anzahl</translation>
+    </message>
+    <message>
+        <source>A row for each species, a column for each site</source>
+        <translation>Eine Zeile je Art, eine Spalte je Ort</translation>
+    </message>
+    <message>
+        <source>A row for each site, a column for each species</source>
+        <translation>Eine Zeile je Ort, eine Spalte je Art</translation>
+    </message>
+    <message>
+        <source>site</source>
+        <translation>ort</translation>
+    </message>
+    <message>
+        <source>Sites: %1. %2%3</source>
+        <translation>Orte: %1. %2%3</translation>
+    </message>
+    <message>
+        <source>, …</source>
+        <translation>, …</translation>
+    </message>
+    <message>
+        <source>&amp;Hill profile</source>
+        <translation>&amp;Hill-Profil</translation>
+    </message>
+    <message>
+        <source>Ran&amp;k–abundance</source>
+        <translation>Ran&amp;g und Häufigkeit</translation>
     </message>
 </context>
 <context>
@@ -6424,6 +7653,26 @@
         <source>Modal class and mode</source>
         <translation>Modalklasse und Modus</translation>
     </message>
+    <message>
+        <source>All values together</source>
+        <translation>Alle Werte zusammen</translation>
+    </message>
+    <message>
+        <source>Counts for</source>
+        <translation>Anzahlen für</translation>
+    </message>
+    <message>
+        <source>Counts &amp;for, and values</source>
+        <translation>Anzahlen &amp;für, und Werte</translation>
+    </message>
+    <message>
+        <source>Each value of %1</source>
+        <translation>Jeden Wert von %1</translation>
+    </message>
+    <message>
+        <source>own limits</source>
+        <translation>eigene Grenzen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::GridPlot</name>
@@ -7022,6 +8271,22 @@
         <source>new table of observed and expected</source>
         <translation>neue Tabelle aus Beobachtetem und Erwartetem</translation>
     </message>
+    <message>
+        <source>%1, shares by group</source>
+        <translation>%1, Anteile nach Gruppen</translation>
+    </message>
+    <message>
+        <source>%1, back to back</source>
+        <translation>%1, Rücken an Rücken</translation>
+    </message>
+    <message>
+        <source>Share of the group</source>
+        <translation>Anteil der Gruppe</translation>
+    </message>
+    <message>
+        <source>Count</source>
+        <translation>Anzahl</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::MainWindow</name>
@@ -7100,6 +8365,208 @@
     <message>
         <source>Computing has ended.</source>
         <translation>Das Rechnen ist beendet.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::MeanDialog</name>
+    <message>
+        <source>Mean with ± as text</source>
+        <translation>Mittelwert mit ± als Text</translation>
+    </message>
+    <message>
+        <source>All rows, as a card on the ledge</source>
+        <translation>Alle Zeilen, als Karte auf dem Sims</translation>
+    </message>
+    <message>
+        <source>A row for each value of %1</source>
+        <translation>Eine Zeile je Wert von %1</translation>
+    </message>
+    <message>
+        <source>Standard deviation (SD)</source>
+        <translation>Standardabweichung (SD)</translation>
+    </message>
+    <message>
+        <source>Standard error of the mean (SE)</source>
+        <translation>Standardfehler des Mittelwerts (SE)</translation>
+    </message>
+    <message>
+        <source>95 % confidence interval of the mean (Student&apos;s t)</source>
+        <translation>95-%-Konfidenzintervall des Mittelwerts (Students t)</translation>
+    </message>
+    <message>
+        <source>&amp;Column</source>
+        <translation>&amp;Spalte</translation>
+    </message>
+    <message>
+        <source>&amp;Rows</source>
+        <translation>&amp;Zeilen</translation>
+    </message>
+    <message>
+        <source>&amp;Behind the ±</source>
+        <translation>&amp;Hinter dem ±</translation>
+    </message>
+    <message>
+        <source>The &amp;values are</source>
+        <translation>Die &amp;Werte sind</translation>
+    </message>
+    <message>
+        <source>Make</source>
+        <translation>Erstellen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::MotionDialog</name>
+    <message>
+        <source>&amp;Stop there</source>
+        <translation>Dort &amp;anhalten</translation>
+    </message>
+    <message>
+        <source>Draw a &amp;chart</source>
+        <translation>&amp;Diagramm zeichnen</translation>
+    </message>
+    <message>
+        <source>Motion in steps</source>
+        <translation>Bewegung in Schritten</translation>
+    </message>
+    <message>
+        <source>One: x</source>
+        <translation>Eine: x</translation>
+    </message>
+    <message>
+        <source>Two: x and y</source>
+        <translation>Zwei: x und y</translation>
+    </message>
+    <message>
+        <source>stable for step × rate below %1</source>
+        <translation>stabil bei Schritt × Rate unter %1</translation>
+    </message>
+    <message>
+        <source>lets every oscillation grow</source>
+        <translation>lässt jede Schwingung wachsen</translation>
+    </message>
+    <message>
+        <source>%1: order %2, %3</source>
+        <translation>%1: Ordnung %2, %3</translation>
+    </message>
+    <message>
+        <source>Acceleration along x</source>
+        <translation>Beschleunigung längs x</translation>
+    </message>
+    <message>
+        <source>Acceleration along y</source>
+        <translation>Beschleunigung längs y</translation>
+    </message>
+    <message>
+        <source>x at the start</source>
+        <translation>x am Anfang</translation>
+    </message>
+    <message>
+        <source>Velocity along x at the start</source>
+        <translation>Geschwindigkeit längs x am Anfang</translation>
+    </message>
+    <message>
+        <source>y at the start</source>
+        <translation>y am Anfang</translation>
+    </message>
+    <message>
+        <source>Velocity along y at the start</source>
+        <translation>Geschwindigkeit längs y am Anfang</translation>
+    </message>
+    <message>
+        <source>Time step</source>
+        <translation>Zeitschritt</translation>
+    </message>
+    <message>
+        <source>Time of the last row</source>
+        <translation>Zeit der letzten Zeile</translation>
+    </message>
+    <message>
+        <source>Conserved quantity</source>
+        <translation>Erhaltungsgröße</translation>
+    </message>
+    <message>
+        <source>Event</source>
+        <translation>Ereignis</translation>
+    </message>
+    <message>
+        <source>optional, such as vx^2 / 2 + 9.81 * x</source>
+        <translation>freiwillig, etwa vx^2 / 2 + 9.81 * x</translation>
+    </message>
+    <message>
+        <source>optional: what becomes 0, such as y</source>
+        <translation>freiwillig: was 0 wird, etwa y</translation>
+    </message>
+    <message>
+        <source>&amp;Begin with</source>
+        <translation>&amp;Beginnen mit</translation>
+    </message>
+    <message>
+        <source>&amp;Directions</source>
+        <translation>&amp;Richtungen</translation>
+    </message>
+    <message>
+        <source>&amp;Acceleration along x</source>
+        <translation>Beschleunigung längs &amp;x</translation>
+    </message>
+    <message>
+        <source>A&amp;cceleration along y</source>
+        <translation>Beschleunigung längs &amp;y</translation>
+    </message>
+    <message>
+        <source>Start: &amp;x and its velocity</source>
+        <translation>Anf&amp;ang: x und Geschwindigkeit</translation>
+    </message>
+    <message>
+        <source>Start: &amp;y and its velocity</source>
+        <translation>Anfan&amp;g: y und Geschwindigkeit</translation>
+    </message>
+    <message>
+        <source>&amp;Time step and end</source>
+        <translation>&amp;Zeitschritt und Ende</translation>
+    </message>
+    <message>
+        <source>&amp;Method</source>
+        <translation>&amp;Verfahren</translation>
+    </message>
+    <message>
+        <source>Conserved &amp;quantity</source>
+        <translation>&amp;Erhaltungsgröße</translation>
+    </message>
+    <message>
+        <source>&amp;Event where this is 0</source>
+        <translation>Erei&amp;gnis, wo dies 0 ist</translation>
+    </message>
+    <message>
+        <source>Make table</source>
+        <translation>Tabelle erstellen</translation>
+    </message>
+    <message>
+        <source>Formulas may use x, vx, y, vy and t.</source>
+        <translation>Formeln können x, vx, y, vy und t verwenden.</translation>
+    </message>
+    <message>
+        <source>Formulas may use x, vx and t.</source>
+        <translation>Formeln können x, vx und t verwenden.</translation>
+    </message>
+    <message>
+        <source>Fall with drag</source>
+        <translation>Fall mit Luftwiderstand</translation>
+    </message>
+    <message>
+        <source>Throw with drag</source>
+        <translation>Wurf mit Luftwiderstand</translation>
+    </message>
+    <message>
+        <source>Swing on a spring</source>
+        <translation>Schwingung an einer Feder</translation>
+    </message>
+    <message>
+        <source>Pendulum at a large angle</source>
+        <translation>Pendel mit großem Winkel</translation>
+    </message>
+    <message>
+        <source>Orbit round a centre</source>
+        <translation>Umlauf um ein Zentrum</translation>
     </message>
 </context>
 <context>
@@ -7219,6 +8686,149 @@
     <message>
         <source>upper quartile</source>
         <translation>oberes Quartil</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ReportDialog</name>
+    <message>
+        <source>Report</source>
+        <translation>Bericht</translation>
+    </message>
+    <message>
+        <source>&amp;Author</source>
+        <translation>&amp;Verfasser</translation>
+    </message>
+    <message>
+        <source>&amp;Note of the study</source>
+        <translation>&amp;Notiz der Studie</translation>
+    </message>
+    <message>
+        <source>&amp;Held values</source>
+        <translation>&amp;Festgehaltene Werte</translation>
+    </message>
+    <message>
+        <source>&amp;Tables</source>
+        <translation>&amp;Tabellen</translation>
+    </message>
+    <message>
+        <source>&amp;Charts</source>
+        <translation>&amp;Diagramme</translation>
+    </message>
+    <message>
+        <source>Ch&amp;ecks and their state</source>
+        <translation>&amp;Prüfungen und ihr Stand</translation>
+    </message>
+    <message>
+        <source>R&amp;uns</source>
+        <translation>&amp;Läufe</translation>
+    </message>
+    <message>
+        <source>&amp;Sources of the methods</source>
+        <translation>&amp;Quellen der Verfahren</translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation>Teile</translation>
+    </message>
+    <message>
+        <source>All rows</source>
+        <translation>Alle Zeilen</translation>
+    </message>
+    <message>
+        <source>The first and the last</source>
+        <translation>Die ersten und letzten</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keine</translation>
+    </message>
+    <message>
+        <source>How many rows from either end</source>
+        <translation>Wie viele Zeilen von jedem Ende</translation>
+    </message>
+    <message>
+        <source>&amp;Rows</source>
+        <translation>&amp;Zeilen</translation>
+    </message>
+    <message>
+        <source>N&amp;umbers in full</source>
+        <translation>&amp;Zahlen vollständig</translation>
+    </message>
+    <message>
+        <source>As mathematics</source>
+        <translation>Als Mathematik</translation>
+    </message>
+    <message>
+        <source>As typed</source>
+        <translation>Wie getippt</translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation>Ausgelassen</translation>
+    </message>
+    <message>
+        <source>&amp;Formulas</source>
+        <translation>F&amp;ormeln</translation>
+    </message>
+    <message>
+        <source>such as Pebbles.dev[3], ledge.q</source>
+        <translation>etwa Pebbles.dev[3], ledge.q</translation>
+    </message>
+    <message>
+        <source>&amp;Working of</source>
+        <translation>&amp;Rechenweg von</translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation>Letter</translation>
+    </message>
+    <message>
+        <source>&amp;Paper</source>
+        <translation>Pap&amp;ier</translation>
+    </message>
+    <message>
+        <source>Portrait</source>
+        <translation>Hochformat</translation>
+    </message>
+    <message>
+        <source>Landscape</source>
+        <translation>Querformat</translation>
+    </message>
+    <message>
+        <source>&amp;Orientation</source>
+        <translation>A&amp;usrichtung</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ve as…</source>
+        <translation>Speichern &amp;als…</translation>
+    </message>
+    <message>
+        <source>Pr&amp;int…</source>
+        <translation>Dru&amp;cken…</translation>
+    </message>
+    <message>
+        <source>Pages</source>
+        <translation>Seiten</translation>
+    </message>
+    <message>
+        <source>Pages: %1</source>
+        <translation>Seiten: %1</translation>
+    </message>
+    <message>
+        <source>Save report</source>
+        <translation>Bericht speichern</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;Web page (*.html);;LaTeX (*.tex)</source>
+        <translation>PDF (*.pdf);;Webseite (*.html);;LaTeX (*.tex)</translation>
+    </message>
+    <message>
+        <source>Written: %1</source>
+        <translation>Geschrieben: %1</translation>
+    </message>
+    <message>
+        <source>The printer could not be reached. Choose another one, or save the report as PDF.</source>
+        <translation>Der Drucker ist nicht erreichbar. Wählen Sie einen anderen, oder speichern Sie den Bericht als PDF.</translation>
     </message>
 </context>
 <context>
@@ -7539,6 +9149,10 @@
         <source>As-of day</source>
         <translation>Stichtag</translation>
     </message>
+    <message>
+        <source>The &amp;values are</source>
+        <translation>Die &amp;Werte sind</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StartPage</name>
@@ -7684,6 +9298,14 @@
         <source>&amp;Keep this study as a starter…</source>
         <translation>Diese Studie dazu&amp;nehmen …</translation>
     </message>
+    <message>
+        <source>&amp;Report…</source>
+        <translation>&amp;Bericht…</translation>
+    </message>
+    <message>
+        <source>print pdf html latex document hand in page paper</source>
+        <translation>drucken PDF HTML LaTeX Dokument Abgabe Seite Papier</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StudyFiles</name>
@@ -7826,6 +9448,221 @@
     <message>
         <source>read-only</source>
         <translation>schreibgeschützt</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::SubjectCommands</name>
+    <message>
+        <source>&amp;Mean with ± as text…</source>
+        <translation>&amp;Mittelwert mit ± als Text…</translation>
+    </message>
+    <message>
+        <source>standard error deviation confidence interval by group report uncertainty</source>
+        <translation>Standardfehler Abweichung Konfidenzintervall Gruppe Bericht Unsicherheit</translation>
+    </message>
+    <message>
+        <source>Stem-and-&amp;leaf table</source>
+        <translation>Stamm-&amp;Blatt-Tabelle</translation>
+    </message>
+    <message>
+        <source>stem leaf stemplot digits distribution</source>
+        <translation>Stamm Blatt Ziffern Verteilung</translation>
+    </message>
+    <message>
+        <source>Select values beyond the &amp;fences</source>
+        <translation>Werte &amp;außerhalb der Zäune auswählen</translation>
+    </message>
+    <message>
+        <source>outliers box plot Tukey quartiles</source>
+        <translation>Ausreißer Kastenschaubild Tukey Quartile</translation>
+    </message>
+    <message>
+        <source>From a &amp;distribution…</source>
+        <translation>Aus einer &amp;Verteilung…</translation>
+    </message>
+    <message>
+        <source>probability critical region significance test normal approximation binomial poisson table</source>
+        <translation>Wahrscheinlichkeit kritischer Bereich Signifikanz Test Normalnäherung Binomial Poisson Tabelle</translation>
+    </message>
+    <message>
+        <source>Counts expected by a fitted distribution…</source>
+        <translation>Erwartete Anzahlen einer angepassten Verteilung…</translation>
+    </message>
+    <message>
+        <source>estimate p lambda mean binomial poisson goodness of fit</source>
+        <translation>schätzen p Lambda Mittelwert Binomial Poisson Anpassungstest</translation>
+    </message>
+    <message>
+        <source>Di&amp;versity of sites…</source>
+        <translation>&amp;Diversität von Orten…</translation>
+    </message>
+    <message>
+        <source>species indices Shannon Simpson richness evenness Bray Curtis Jaccard Sørensen rarefaction dissimilarity matrix abundance</source>
+        <translation>Arten Indizes Shannon Simpson Artenzahl Evenness Bray Curtis Jaccard Sørensen Rarefaktion Unähnlichkeit Matrix Häufigkeit</translation>
+    </message>
+    <message>
+        <source>Motion and &amp;rates</source>
+        <translation>Bewegung und &amp;Raten</translation>
+    </message>
+    <message>
+        <source>&amp;Motion in steps…</source>
+        <translation>&amp;Bewegung in Schritten…</translation>
+    </message>
+    <message>
+        <source>acceleration velocity Euler Verlet Runge Kutta projectile pendulum orbit iteration simulate physics</source>
+        <translation>Beschleunigung Geschwindigkeit Euler Verlet Runge Kutta Wurf Pendel Umlauf Iteration Simulation Physik</translation>
+    </message>
+    <message>
+        <source>&amp;Halve the step of a result…</source>
+        <translation>&amp;Schritt eines Ergebnisses halbieren…</translation>
+    </message>
+    <message>
+        <source>Richardson extrapolation convergence order error step size</source>
+        <translation>Richardson Extrapolation Konvergenz Ordnung Fehler Schrittweite</translation>
+    </message>
+    <message>
+        <source>&amp;Rate of change of one column by another</source>
+        <translation>&amp;Änderungsrate einer Spalte nach einer anderen</translation>
+    </message>
+    <message>
+        <source>derivative velocity acceleration slope</source>
+        <translation>Ableitung Geschwindigkeit Beschleunigung Steigung</translation>
+    </message>
+    <message>
+        <source>Running &amp;integral of one column over another</source>
+        <translation>Laufendes &amp;Integral einer Spalte über einer anderen</translation>
+    </message>
+    <message>
+        <source>area trapezium distance sum</source>
+        <translation>Fläche Trapez Strecke Summe</translation>
+    </message>
+    <message>
+        <source>&amp;Compare measured columns with a model…</source>
+        <translation>&amp;Gemessene Spalten mit einem Modell vergleichen…</translation>
+    </message>
+    <message>
+        <source>residuals fit theory experiment</source>
+        <translation>Residuen Anpassung Theorie Experiment</translation>
+    </message>
+    <message>
+        <source>critical region</source>
+        <translation>kritischer Bereich</translation>
+    </message>
+    <message>
+        <source>new table of a distribution</source>
+        <translation>neue Tabelle einer Verteilung</translation>
+    </message>
+    <message>
+        <source>Expected counts</source>
+        <translation>Erwartete Anzahlen</translation>
+    </message>
+    <message>
+        <source>Poisson, mean estimated from the counts</source>
+        <translation>Poisson, Mittelwert aus den Anzahlen geschätzt</translation>
+    </message>
+    <message>
+        <source>Binomial, probability estimated from the counts</source>
+        <translation>Binomial, Wahrscheinlichkeit aus den Anzahlen geschätzt</translation>
+    </message>
+    <message>
+        <source>Add column</source>
+        <translation>Spalte hinzufügen</translation>
+    </message>
+    <message>
+        <source>expected counts</source>
+        <translation>erwartete Anzahlen</translation>
+    </message>
+    <message>
+        <source>diversity of sites</source>
+        <translation>Diversität von Orten</translation>
+    </message>
+    <message>
+        <source>mean as text</source>
+        <translation>Mittelwert als Text</translation>
+    </message>
+    <message>
+        <source>new table of means</source>
+        <translation>neue Tabelle der Mittelwerte</translation>
+    </message>
+    <message>
+        <source>new stem-and-leaf table</source>
+        <translation>neue Stamm-Blatt-Tabelle</translation>
+    </message>
+    <message>
+        <source>fences</source>
+        <translation>Zäune</translation>
+    </message>
+    <message>
+        <source>new motion</source>
+        <translation>neue Bewegung</translation>
+    </message>
+    <message>
+        <source>rate of change</source>
+        <translation>Änderungsrate</translation>
+    </message>
+    <message>
+        <source>running integral</source>
+        <translation>laufendes Integral</translation>
+    </message>
+    <message>
+        <source>%1: %2 by %3</source>
+        <translation>%1: %2 nach %3</translation>
+    </message>
+    <message>
+        <source>Compare with a model</source>
+        <translation>Mit einem Modell vergleichen</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Vergleichen</translation>
+    </message>
+    <message>
+        <source>comparison with a model</source>
+        <translation>Vergleich mit einem Modell</translation>
+    </message>
+    <message>
+        <source>Halve a step</source>
+        <translation>Einen Schritt halbieren</translation>
+    </message>
+    <message>
+        <source>Which step is halved?</source>
+        <translation>Welcher Schritt wird halbiert?</translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation>Wählen</translation>
+    </message>
+    <message>
+        <source>Result to follow while the step is halved</source>
+        <translation>Ergebnis, das beim Halbieren verfolgt wird</translation>
+    </message>
+    <message>
+        <source>Order of the method</source>
+        <translation>Ordnung des Verfahrens</translation>
+    </message>
+    <message>
+        <source>1: Euler</source>
+        <translation>1: Euler</translation>
+    </message>
+    <message>
+        <source>2: velocity Verlet</source>
+        <translation>2: Geschwindigkeits-Verlet</translation>
+    </message>
+    <message>
+        <source>4: Runge–Kutta 4</source>
+        <translation>4: Runge–Kutta 4</translation>
+    </message>
+    <message>
+        <source>halved steps</source>
+        <translation>halbierte Schritte</translation>
+    </message>
+    <message>
+        <source>The left column has the values, the right one their counts.</source>
+        <translation>Die linke Spalte hat die Werte, die rechte ihre Anzahlen.</translation>
+    </message>
+    <message>
+        <source>The left column is what the values were measured at, as the time.</source>
+        <translation>Die linke Spalte ist, wobei gemessen wurde, etwa die Zeit.</translation>
     </message>
 </context>
 <context>
@@ -8626,6 +10463,21 @@
     <message>
         <source>Rows: %1. Columns: %2.</source>
         <translation>%1 Zeilen, %2 Spalten</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ValuesBox</name>
+    <message>
+        <source>A sample: s, divided by n − 1</source>
+        <translation>Eine Stichprobe: s, durch n − 1 geteilt</translation>
+    </message>
+    <message>
+        <source>A whole population: σ, divided by n</source>
+        <translation>Eine Grundgesamtheit: σ, durch n geteilt</translation>
+    </message>
+    <message>
+        <source>The values are</source>
+        <translation>Die Werte sind</translation>
     </message>
 </context>
 <context>

@@ -1,7 +1,10 @@
 // ledgefall: the window.
 
+#include "app/document/document.h"
 #include "app/document/wording.h"
+#include "app/numbers/locale_text.h"
 #include "app/recovery/end_signal.h"
+#include "app/report/report_writing.h"
 #include "app/shell/translations.h"
 #include "app/shell/windows.h"
 #include "app/tasks/task_runner.h"
@@ -10,6 +13,7 @@
 #include "core/engine/running/memory_budget.h"
 #include "files/io/atomic_file.h"
 #include "files/io/machine_memory.h"
+#include "files/study_json/study_json.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -39,9 +43,88 @@ class Application : public QApplication {
     }
 };
 
+/// Writes the report of a study that `--report` asks for: the exit status.
+int write_asked_report(const QCommandLineParser& parser) {
+    const auto fail = [](const ledgefall::Sentence& why) {
+        qCritical("%s", qPrintable(ledgefall::Document::translated(why)));
+        return 1;
+    };
+    QFile file(parser.positionalArguments().value(0));
+    if (!file.open(QIODevice::ReadOnly)) {
+        return fail({N_("%1 cannot be read."), {file.fileName().toStdString()}});
+    }
+    const QByteArray bytes = file.readAll();
+    const auto study = ledgefall::read_study({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    if (!study) {
+        return fail(study.refusal());
+    }
+    ledgefall::spell_numbers_by(study->settings);
+    ledgefall::ReportRequest request;
+    request.author = parser.value(QStringLiteral("author")).toStdString();
+    request.date = QLocale().toString(QDate::currentDate(), QLocale::LongFormat).toStdString();
+    request.full_numbers = parser.isSet(QStringLiteral("full"));
+    const QString formulas = parser.value(QStringLiteral("formulas"));
+    request.formulas = formulas == u"typed"  ? ledgefall::ReportRequest::Formulas::typed
+                       : formulas == u"none" ? ledgefall::ReportRequest::Formulas::none
+                                             : ledgefall::ReportRequest::Formulas::mathematics;
+    if (parser.isSet(QStringLiteral("rows"))) {
+        request.row_count = parser.value(QStringLiteral("rows")).toUInt();
+        request.rows = request.row_count == 0 ? ledgefall::ReportRequest::Rows::none
+                                              : ledgefall::ReportRequest::Rows::first_and_last;
+    }
+    for (const QString& one : parser.values(QStringLiteral("working"))) {
+        request.workings.push_back(one.toStdString());
+    }
+    const QString paper = parser.value(QStringLiteral("paper")).toLower();
+    const QPageSize::PageSizeId size = paper == u"letter" ? QPageSize::Letter
+                                       : paper == u"a4"   ? QPageSize::A4
+                                                          : ledgefall::usual_paper();
+    const auto drawn = ledgefall::drawn_report(*study, ledgefall::compute(*study), request);
+    if (!drawn) {
+        return fail(drawn.refusal());
+    }
+    const auto written =
+        ledgefall::write_report(*drawn, ledgefall::report_page(size, parser.isSet(QStringLiteral("landscape"))),
+                                parser.value(QStringLiteral("report")));
+    return written ? 0 : fail(written.refusal());
+}
+
+/// What `--report` needs; it works where there is no display.
+void add_report_options(QCommandLineParser& parser) {
+    const auto text = [](const char* source) { return QApplication::translate("Main", source); };
+    parser.addOptions({
+        {QStringLiteral("report"),
+         text(QT_TRANSLATE_NOOP("Main", "Write the report of a study (.pdf, .html, .tex) and end.")),
+         QStringLiteral("file")},
+        {QStringLiteral("paper"), text(QT_TRANSLATE_NOOP("Main", "The paper of the report: a4 or letter.")),
+         QStringLiteral("size")},
+        {QStringLiteral("landscape"), text(QT_TRANSLATE_NOOP("Main", "The report's pages lie on their side."))},
+        {QStringLiteral("rows"),
+         text(QT_TRANSLATE_NOOP("Main", "Only so many rows from either end of a table; 0: none.")),
+         QStringLiteral("count")},
+        {QStringLiteral("formulas"),
+         text(QT_TRANSLATE_NOOP("Main", "The report's formulas: mathematics, typed or none.")), QStringLiteral("form")},
+        {QStringLiteral("full"), text(QT_TRANSLATE_NOOP("Main", "Numbers in full, not as they are shown."))},
+        {QStringLiteral("working"),
+         text(QT_TRANSLATE_NOOP("Main", "Show the working of a cell or value, as Pebbles.dev[3].")),
+         QStringLiteral("place")},
+        {QStringLiteral("author"), text(QT_TRANSLATE_NOOP("Main", "Who has written the report.")),
+         QStringLiteral("name")},
+    });
+}
+
+/// A report needs no window, and so no display.
+bool only_writes_a_report(int count, char** arguments) {
+    return std::any_of(arguments, arguments + count,
+                       [](const char* one) { return std::string_view(one).starts_with("--report"); });
+}
+
 } // namespace
 
 int main(int count, char** arguments) {
+    if (only_writes_a_report(count, arguments) && !qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) {
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+    }
     ledgefall::keep_memory_at_hand();
     ledgefall::keep_memory_for_this_thread();
     ledgefall::take_file_limit_as_error();
@@ -71,11 +154,15 @@ int main(int count, char** arguments) {
     parser.addPositionalArgument(QStringLiteral("files"),
                                  QApplication::translate("Main", "Studies, worksheets or delimited text to open."),
                                  QStringLiteral("[files…]"));
+    add_report_options(parser);
     parser.process(application);
     if (parser.isSet(verbose)) {
         QLoggingCategory::setFilterRules(QStringLiteral("ledgefall.*=true"));
     }
 
+    if (parser.isSet(QStringLiteral("report"))) {
+        return write_asked_report(parser);
+    }
     const bool show_demo = parser.isSet(demo);
     if (!show_demo && ledgefall::Windows::hand_over(parser.positionalArguments())) {
         return 0; // a program that runs already has taken them

@@ -2,7 +2,7 @@
 //
 //     LEDGEFALL_SCREENSHOTS=docs/screenshots build/bin/app_tests Screenshots
 
-#include "app/dialogs/settings_dialog.h"
+#include "app/report/report_dialog.h"
 #include "app/starters/starter_card.h"
 #include "app/table/layer_strip.h"
 #include "app/theme/theme.h"
@@ -78,10 +78,8 @@ class Screenshots : public QObject {
         drive.window.document().undo();
         show(drive, 1);
         drive.click_cell(0, 5);
-        picture(drive, QStringLiteral("invertebrates"));
         show(drive, 2);
         drive.click_cell(5, 1);
-        picture(drive, QStringLiteral("puck"));
         drive.window.pages().show_beside(drive.window.document().study().tables[0]->id);
         picture(drive, QStringLiteral("beside"));
         drive.window.pages().close_beside();
@@ -109,15 +107,16 @@ class Screenshots : public QObject {
             picture(drive, QLatin1String(name));
         };
         of_demo("puck", "Path of the puck", "Path", "path");
-        of_demo("two-axes", "Warmth along a gravel bar", "Warmth", "heat");
-        of_demo("two-axes", "Shares of groups at each site", "Counts", "shares-by-site");
-        drive.window.page()->findChild<LayerStrip*>()->all_button().click();
-        picture(drive, QStringLiteral("all-layers"));
-        of_demo("settling", "Settling time by depth, a line for each size", "Settling", "settling");
-        SettingsDialog settings(drive.window.document().study(), &drive.window);
-        settings.show();
-        QTest::qWait(300);
-        settings.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/settings.png"));
+        QVERIFY(drive.open(QStringLiteral(DEMO_FOLDER "/../starters/throw-with-drag.ledgefall")));
+        chart(drive, "Path of the pebble", "Thrown_pebble");
+        picture(drive, QStringLiteral("throw"));
+        QVERIFY(drive.open(QStringLiteral(DEMO_FOLDER "/marrow-beck.ledgefall")));
+        QVERIFY(drive.settle());
+        ReportDialog report(drive.window.document().study(), drive.window.document().snapshot(), &drive.window);
+        report.resize(1280, 800);
+        report.show();
+        QTest::qWait(1000);
+        report.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/report.png"));
     }
 };
 

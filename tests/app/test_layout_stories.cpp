@@ -332,7 +332,7 @@ class TestLayoutStories : public QObject {
         drive.window.document().undo();
         QVERIFY(drive.window.document().study() == before);
         drive.entry("unfold", QStringLiteral("correlation")); // of one column alone
-        QVERIFY(drive.notice().contains(QStringLiteral("two columns")));
+        QVERIFY(drive.notice().contains(QStringLiteral("needs these columns")));
     }
 
     void all_formulas_stand_on_one_page() {

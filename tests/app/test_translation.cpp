@@ -225,7 +225,7 @@ class TestTranslation : public QObject {
             const FrequencyDialog frequency(cells, QStringLiteral("x"), nullptr);
             const ContinueDialog next({Value::number(1), Value::number(2)}, 2, 5, nullptr);
             const ImportDialog import("a,b\n1,2\n", QStringLiteral("t"), nullptr);
-            const SummaryDialog summary({}, {}, 7, nullptr);
+            const SummaryDialog summary({}, {}, Settings(), nullptr);
         }
         QCoreApplication::removeTranslator(&translator);
         QVERIFY2(translator.missing.isEmpty(),

@@ -115,6 +115,10 @@ class TestDiversityTables : public QObject {
                     QCOMPARE(noted.results->cell(noted.layer, at * sites.size() + site).number(), counts[at][site]);
                 }
             }
+            for (const auto& check : noted.study.checks) { // in the list one is noted twice
+                const bool twice = check->label == "no species is noted twice at a site";
+                QCOMPARE(noted.results->single(check->id).yes(), !twice);
+            }
         }
     }
 

@@ -172,6 +172,78 @@ class TestFrequency : public QObject {
     }
 
     /// By hand: of unequal classes the one with most values for its width is the modal class.
+    /// Two sites in the same classes, counted apart.
+    void groups_are_counted_in_the_same_classes() {
+        Bench bench;
+        bench.numbers("x", {1, 2, 11, 12, 13, 25, 7})
+            .texts("site", {"pool", "weir", "pool", "weir", "weir", "pool", ""});
+        FrequencyParts parts;
+        parts.by = bench.id("site");
+        parts.groups = {"pool", "weir"};
+        parts.rule = "own limits";
+        Id table;
+        GroupColumns groups;
+        bench.take(frequency_table(bench.study, bench.id("x"), {{0, 10, 20, 30}}, parts, &table, &groups));
+        const auto cells = [&](const std::string& name) {
+            std::vector<double> out;
+            for (std::size_t row = 0; row < 3; ++row) {
+                out.push_back(bench.results->cell(bench.study.table(table)->column_named(name)->id, row).number());
+            }
+            return out;
+        };
+        QCOMPARE(groups.counts, (std::vector<std::string>{"f_pool", "f_weir"}));
+        QCOMPARE(cells("f"), (std::vector<double>{3, 3, 1}));
+        QCOMPARE(cells("f_pool"), (std::vector<double>{1, 1, 1}));
+        QCOMPARE(cells("f_weir"), (std::vector<double>{1, 2, 0}));
+        QVERIFY(near(cells(groups.shares[1])[1], 2.0 / 3));
+        QVERIFY(near(value_held(bench, table, "mean_weir"), 35.0 / 3));
+        const auto& ledge = bench.study.table(table)->ledge;
+        const auto caption =
+            std::find_if(ledge.begin(), ledge.end(), [](const auto& one) { return one->name == "caption"; });
+        QCOMPARE(bench.results->single((*caption)->id).text().str(),
+                 std::string("n = 7; own limits; lower limits are in the class; 0 outside the classes"));
+    }
+
+    void a_population_has_its_own_spread() {
+        Bench bench;
+        bench.numbers("x", {5, 15, 15, 25});
+        FrequencyParts parts;
+        parts.population = true;
+        Id table;
+        bench.take(frequency_table(bench.study, bench.id("x"), {{0, 10, 20, 30}}, parts, &table));
+        QVERIFY(near(value_held(bench, table, "grouped_var"), 50));
+        QVERIFY(near(value_held(bench, table, "grouped_sd"), std::sqrt(50)));
+    }
+
+    void stems_have_their_leaves_in_order() {
+        Bench bench;
+        const std::vector<double> x = {42, 57, 38, 61, 49, 53, 44, 70, 35};
+        bench.numbers("x", x);
+        Id table;
+        bench.take(stem_and_leaf(bench.study, bench.id("x"),
+                                 *bench.study.table(bench.table)->column_named("x")->cells.pointer(), &table));
+        const auto cell = [&](const char* name, std::size_t row) {
+            return bench.results->cell(bench.study.table(table)->column_named(name)->id, row);
+        };
+        QCOMPARE(bench.results->rows(table), std::size_t{5});
+        const char* leaves[] = {"5 8", "2 4 9", "3 7", "1", "0"};
+        for (std::size_t row = 0; row < 5; ++row) {
+            QCOMPARE(cell("stem", row).number(), static_cast<double>(row + 3));
+            QCOMPARE(cell("leaves_in_order", row).text().str(), std::string(leaves[row]));
+        }
+        QCOMPARE(cell("f", 1).number(), 3.0);
+        Bench small;
+        small.numbers("x", {0.42, 0.57, 0.4, 0.61});
+        small.take(stem_and_leaf(small.study, small.id("x"),
+                                 *small.study.table(small.table)->column_named("x")->cells.pointer(), &table));
+        const auto column = small.study.table(table)->column_named("leaves_in_order");
+        QCOMPARE(small.results->cell(column->id, 0).text().str(), std::string("0 2"));
+        Bench below;
+        below.numbers("x", {-1, 2});
+        QVERIFY(!stem_and_leaf(below.study, below.id("x"),
+                               *below.study.table(below.table)->column_named("x")->cells.pointer(), &table));
+    }
+
     void the_mode_is_interpolated_in_its_class() {
         Bench bench;
         bench.numbers("x", {1, 2, 11, 12, 13, 14, 15, 21, 22, 23, 31, 35, 41, 45, 51, 55});
@@ -277,8 +349,11 @@ class TestFrequency : public QObject {
         Classes classes;
         classes.boundaries = boundaries_of({35, 5, 8});
         Id result;
-        bench.take(frequency_table(bench.study, bench.id("x"), classes,
-                                   {true, true, true, true, true, true, true, true}, &result));
+        FrequencyParts all;
+        for (bool* part : {&all.percent, &all.cumulative_down, &all.density, &all.tally}) {
+            *part = true;
+        }
+        bench.take(frequency_table(bench.study, bench.id("x"), classes, all, &result));
         const Table& table = *bench.study.table(result);
         const auto formula = [&table](const char* name) { return table.column_named(name)->pieces[0].formula.text(); };
         QCOMPARE(formula("f"), std::string("count(Data.x in class)"));

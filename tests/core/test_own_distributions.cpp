@@ -21,9 +21,9 @@ Chances dice(int throws) {
     Chances sums = {{0, 1}};
     for (int thrown = 0; thrown < throws; ++thrown) {
         Chances next;
-        for (const auto& [sum, chance] : sums) {
+        for (const auto& [thrown_so_far, chance] : sums) {
             for (int eyes = 1; eyes <= 6; ++eyes) {
-                next[sum + eyes] += chance / 6;
+                next[thrown_so_far + eyes] += chance / 6;
             }
         }
         sums = next;
@@ -160,8 +160,8 @@ class TestOwnDistributions : public QObject {
             {"independent_sum(chi_squared(2), chi_squared(3))", "chi_squared(5)"},
             {"repeated_sum(negative_binomial(2, 0.5), 3)", "negative_binomial(6, 0.5)"},
         };
-        for (const auto& [sum, family] : kept) {
-            QCOMPARE(write_cell(bench.value(sum)), std::string(family));
+        for (const auto& [formula, family] : kept) {
+            QCOMPARE(write_cell(bench.value(formula)), std::string(family));
         }
         const std::string unlike = "independent_sum(binomial(5, 0.3), binomial(7, 0.6))";
         for (int k = 0; k <= 12; ++k) {

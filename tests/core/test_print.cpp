@@ -219,7 +219,9 @@ class TestPrint : public QObject {
         Bench bench;
         bench.numbers("x", {2, 4, 4, 6, 11}).numbers("y", {1, 4, 2, 5, 15}).numbers("f", {1, 2, 2, 1, 3});
         for (const Function& function : catalogue()) {
-            if (function.simpler_form.empty()) {
+            const bool by_row =
+                function.simpler_form.find("row") != std::string_view::npos; // there is none on the ledge
+            if (function.simpler_form.empty() || by_row) {
                 continue;
             }
             static const char* const columns[] = {"x", "y", "f"};

@@ -174,6 +174,17 @@ def binomial(k, n, p, cumulative):
     return sum(one(j) for j in range(int(k) + 1)) if cumulative else one(int(k))
 
 
+def reached(falling, p):
+    """Where a function that falls from 1 to 0 comes to p, by halving."""
+    low, high = 0.0, 1.0
+    while falling(high) > p:
+        high *= 2
+    while low < (low + high) / 2 < high:
+        middle = (low + high) / 2
+        low, high = (middle, high) if falling(middle) > p else (low, middle)
+    return high
+
+
 def chi_squared_above(x, v):
     """By the recurrence over degrees of freedom (Abramowitz and Stegun, 26.4.4 and 26.4.5)."""
     if v % 2:
@@ -253,6 +264,8 @@ FUNCTIONS = {
     "POISSON": lambda k, m, _: math.exp(-m) * m**k / math.factorial(int(k)),
     "CHIDIST": lambda x, v: chi_squared_above(as_number(x), int(v)),
     "LEGACY.CHIDIST": lambda x, v: chi_squared_above(as_number(x), int(v)),
+    "CHIINV": lambda p, v: reached(lambda x: chi_squared_above(x, int(v)), as_number(p)),
+    "LEGACY.CHIINV": lambda p, v: reached(lambda x: chi_squared_above(x, int(v)), as_number(p)),
     "NORMDIST": lambda x, m, s, c: statistics.NormalDist(m, s).cdf(x) if c else statistics.NormalDist(m, s).pdf(x),
     "DAYS": lambda a, b: as_number(a) - as_number(b),
     "DATE": lambda y, m, d: datetime.datetime(int(y), int(m), int(d)),

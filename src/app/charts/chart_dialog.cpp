@@ -134,6 +134,8 @@ QWidget* ChartDialog::make_form() {
     equal_ = new QCheckBox(tr("&Equal scales on both axes"), form);
     reader_ = new QCheckBox(tr("&Read quartiles and median from a cumulative curve"), form);
     names_ = new QCheckBox(tr("&Name classes by their midpoints, not their boundaries"), form);
+    mirrored_ = new QCheckBox(tr("Every other series over classes &downwards, back to back"), form);
+    mirrored_->setChecked(begun_.mirrored);
     equal_->setChecked(begun_.equal_scales);
     reader_->setChecked(begun_.reader);
     names_->setChecked(begun_.names_classes);
@@ -152,7 +154,7 @@ QWidget* ChartDialog::make_form() {
         layout->addWidget(all_rows_);
         connect(all_rows_, &QCheckBox::toggled, this, &ChartDialog::look_over);
     }
-    for (QCheckBox* box : {equal_, reader_, names_}) {
+    for (QCheckBox* box : {equal_, reader_, names_, mirrored_}) {
         layout->addWidget(box);
         connect(box, &QCheckBox::toggled, this, &ChartDialog::look_over);
     }
@@ -429,6 +431,7 @@ Chart ChartDialog::chart() const {
     }
     result.equal_scales = equal_->isChecked();
     result.reader = reader_->isChecked();
+    result.mirrored = mirrored_->isChecked();
     result.names_classes = names_->isChecked();
     return result;
 }

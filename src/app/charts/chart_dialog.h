@@ -74,6 +74,7 @@ class ChartDialog : public QDialog {
     std::vector<SeriesRow> series_;
     std::vector<ReferenceRow> references_;
     AxisRow x_, y_, second_;
+    QCheckBox* mirrored_ = nullptr;
     QCheckBox *equal_ = nullptr, *reader_ = nullptr, *names_ = nullptr, *all_rows_ = nullptr;
     QComboBox* legend_ = nullptr;
     ChartPlot* plot_;

@@ -4,6 +4,7 @@
 #include "app/dialogs/prompts.h"
 #include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
+#include "core/study/builders/held_reading.h"
 #include "core/study/edits/edits.h"
 
 #include <QClipboard>
@@ -59,6 +60,7 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     connect(&theme_notifier(), &ThemeNotifier::changed, this, &ChartPage::apply_theme);
     connect(plot_, &ChartPlot::told_changed, this, &ChartPage::tell);
     connect(plot_, &ChartPlot::rows_chosen, this, &ChartPage::rows_chosen);
+    connect(plot_, &ChartPlot::reading_chosen, this, &ChartPage::hold_reading_at);
     connect(plot_, &ChartPlot::legend_moved, this, [this](LegendPlace place) {
         if (const Chart* now = this->chart()) {
             Chart moved = *now;
@@ -68,6 +70,12 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     });
     apply_theme();
     refresh();
+}
+
+void ChartPage::hold_reading_at(double x) {
+    if (chart() != nullptr) {
+        document_.perform(tr("reading of a curve"), hold_reading(document_.study(), chart()->id, x));
+    }
 }
 
 void ChartPage::set_equal_scales(bool equal) {

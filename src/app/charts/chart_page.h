@@ -29,6 +29,8 @@ class ChartPage : public QWidget {
 
     void export_picture();
     bool export_to(const QString& path);
+    /// Holds the share up to x that the cumulative curve shows.
+    void hold_reading_at(double x);
     void copy();
 
   Q_SIGNALS:

@@ -33,6 +33,7 @@ class ChartPlot : public QCustomPlot {
   Q_SIGNALS:
     void rows_chosen(ledgefall::Id table, const std::vector<std::uint32_t>& rows);
     void told_changed(const QString& text);
+    void reading_chosen(double x); ///< of a cumulative curve
     void legend_moved(ledgefall::LegendPlace place);
 
   protected:
@@ -60,6 +61,7 @@ class ChartPlot : public QCustomPlot {
     void step(int by);
     void pan(double across, double up);
     void choose_within(const QRect& area);
+    double rounded_reading(double x) const;
     QString read_at(double x) const; ///< of a cumulative curve
 
     FiguresPtr figures_;

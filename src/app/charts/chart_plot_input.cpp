@@ -21,6 +21,12 @@ void ChartPlot::tell(const QString& text, std::optional<QPointF> place) {
     layer(QStringLiteral("overlay"))->replot();
 }
 
+/// As many decimals as can be told apart on the axis.
+double ChartPlot::rounded_reading(double x) const {
+    const int decimals = 2 - static_cast<int>(std::floor(std::log10(xAxis->range().size())));
+    return rounded_to(x, std::clamp(decimals, 0, 15));
+}
+
 QString ChartPlot::read_at(double x) const {
     for (const SeriesFigures& series : figures_->series) {
         if (!kind_of(series.form).running || series.x.empty() || x < series.x.front() || x > series.x.back() ||
@@ -32,9 +38,8 @@ QString ChartPlot::read_at(double x) const {
             std::clamp<std::ptrdiff_t>(after, 1, static_cast<std::ptrdiff_t>(series.x.size()) - 1));
         const double part = (x - series.x[at - 1]) / (series.x[at] - series.x[at - 1]);
         const double height = series.y[at - 1] + part * (series.y[at] - series.y[at - 1]);
-        const int decimals = 2 - static_cast<int>(std::floor(std::log10(xAxis->range().size())));
-        return tr("up to %1: %2 of all")
-            .arg(axis_text(figures_->x, rounded_to(x, std::clamp(decimals, 0, 15))),
+        return tr("up to %1: %2 of all; click to hold this")
+            .arg(axis_text(figures_->x, rounded_reading(x)),
                  number_text(height / series.y.back(), {Format::Style::percent, 1}));
     }
     return {};
@@ -126,6 +131,8 @@ void ChartPlot::mouseReleaseEvent(QMouseEvent* event) {
         const auto match = hit(event->position());
         if (match && !match->second.rows.empty()) {
             Q_EMIT rows_chosen(match->first->series().table, match->second.rows);
+        } else if (!match && reading_) {
+            Q_EMIT reading_chosen(rounded_reading(*reading_));
         }
     } else if (around) {
         choose_within(area);

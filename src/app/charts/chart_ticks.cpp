@@ -82,7 +82,8 @@ void ChartTicks::fixed(const QCPRange& range, QVector<double>& ticks, QVector<QS
     }
 }
 
-QString ChartTicks::text_of(double tick, double step) const {
+QString ChartTicks::text_of(double place, double step) const {
+    const double tick = figures_.both_ways ? std::abs(place) : place;
     if (const double scale = figures_.format.shown_as().scale; scale != 1) {
         return number_text(tick, {figures_.format.style, decimals_of(rounded_to(step * scale, 6))});
     }

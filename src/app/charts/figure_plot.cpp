@@ -204,7 +204,8 @@ QString FigurePlot::x_text(double x) const {
 }
 
 QString FigurePlot::y_text(double y) const {
-    const Value shown = figures_->y.dates ? Value::of(y, Kind::date, State::plain) : Value::number(y);
+    const Value shown =
+        figures_->y.dates ? Value::of(y, Kind::date, State::plain) : Value::number(series().downwards ? -y : y);
     return value_text(shown, series().y_format);
 }
 

@@ -1,6 +1,8 @@
 #include "app/commands/chart_commands.h"
 
 #include "app/charts/chart_dialog.h"
+#include "app/dialogs/prompts.h"
+#include "app/numbers/locale_text.h"
 #include "core/charts/proposed_chart.h"
 #include "core/study/edits/edits.h"
 
@@ -26,6 +28,8 @@ QList<Command> ChartCommands::list() {
          Needs::chart},
         {"zoom-out-of-chart", "chart", tr("Zoom &out of chart"), no_keys, [chart] { chart().plot().zoom(1.25); },
          Needs::chart},
+        {"hold-reading", "chart", tr("Hold a &reading of the cumulative curve…"), no_keys,
+         [this] { hold_reading_of_chart(); }, Needs::chart, tr("read off ogive share proportion up to percentile")},
         {"turn-chart", "chart", tr("Move chart &below or beside table"), no_keys, [this] { pages_.turn_chart(); },
          Needs::chart, no_words, "turn"},
         Command{"copy-picture", "chart", tr("Co&py image"), no_keys, [chart] { chart().copy(); }, Needs::chart,
@@ -39,6 +43,17 @@ QList<Command> ChartCommands::list() {
         {"remove-chart", "chart", tr("&Remove chart from study"), no_keys,
          [this, chart] { remove(chart().chart_id()); }, Needs::chart, no_words, "remove"},
     };
+}
+
+void ChartCommands::hold_reading_of_chart() {
+    const auto typed = ask_text(window_, tr("Read a cumulative curve"), tr("Share of the values up to"), QString());
+    const auto x = typed ? typed_number(*typed) : std::nullopt;
+    if (x) {
+        pages_.chart_page()->hold_reading_at(*x);
+    } else if (typed) {
+        document_.refuse(
+            {N_("%1 is no number. Type the value up to which the curve is read."), {typed->toStdString()}});
+    }
 }
 
 void ChartCommands::draw_chosen() {

@@ -15,6 +15,7 @@ class ChartCommands : public CommandFamily {
 
   private:
     void draw_chosen();
+    void hold_reading_of_chart();
     void only_chosen_rows(Chart& chart) const;
 };
 

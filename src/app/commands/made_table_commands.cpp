@@ -65,15 +65,80 @@ void MadeTableCommands::count_values() {
         return document_.refuse(possible.refusal());
     }
     FrequencyDialog dialog(cells, name, window_);
-    if (dialog.exec() == QDialog::Accepted && dialog.is_valid()) {
-        MadeTable(document_, pages_)
+    dialog.offer_groups(groups_beside(counted));
+    dialog.values_are().begin_with(document_.study().settings.values);
+    if (dialog.exec() != QDialog::Accepted || !dialog.is_valid()) {
+        return;
+    }
+    const FrequencyParts parts = dialog.parts();
+    const auto build = [counted, parts, classes = dialog.classes(),
+                        values = dialog.values_are().values()](const Study& study, Id* table, GroupColumns* groups) {
+        Settings settings = study.settings;
+        settings.values = values;
+        const Result<Study> begun = set_settings(study, settings);
+        return begun ? frequency_table(*begun, counted, classes, parts, table, groups) : begun;
+    };
+    if (parts.groups.empty() || !dialog.draws()) {
+        return MadeTable(document_, pages_)
             .make(
                 tr("new frequency table"),
-                [counted, classes = dialog.classes(), parts = dialog.parts()](const Study& study, Id* table) {
-                    return frequency_table(study, counted, classes, parts, table);
-                },
+                [build](const Study& study, Id* table) { return build(study, table, nullptr); },
                 dialog.draws() ? "f" : "");
     }
+    Id table;
+    Id chart;
+    GroupColumns groups;
+    Result<Study> made = build(document_.study(), &table, &groups);
+    made = made ? charts_of_groups(*made, table, groups, &chart) : made;
+    MadeTable(document_, pages_).take(tr("new frequency table"), made, table, chart);
+}
+
+/// The columns of texts beside a column, with their few different values.
+std::vector<FrequencyDialog::GroupOffer> MadeTableCommands::groups_beside(Id counted) const {
+    constexpr std::size_t most_groups = 12;
+    std::vector<FrequencyDialog::GroupOffer> offers;
+    for (const auto& one : table()->columns) {
+        const auto cells = cells_of(document_, *one);
+        if (one->id == counted || cells->kind() != Kind::text) {
+            continue;
+        }
+        std::vector<std::string> values;
+        for (std::size_t row = 0; row < cells->size() && values.size() <= most_groups; ++row) {
+            const Value value = cells->at(row);
+            const std::string text = value.plain() ? value.text().str() : "";
+            if (!text.empty() && std::find(values.begin(), values.end(), text) == values.end()) {
+                values.push_back(text);
+            }
+        }
+        if (values.size() > 1 && values.size() <= most_groups) {
+            offers.push_back({one->id, QString::fromStdString(one->shown_label()), values});
+        }
+    }
+    return offers;
+}
+
+/// The groups of a frequency table as polygons of their shares over each other; two of them back to back as well.
+Result<Study> MadeTableCommands::charts_of_groups(const Study& study, Id id, const GroupColumns& groups, Id* chart) {
+    const Table& table = *study.table(id);
+    const auto drawn = [&table](const std::vector<std::string>& columns, SeriesForm form, const QString& label,
+                                const QString& upwards) {
+        Chart all;
+        all.table = table.id;
+        all.y.title = upwards.toStdString();
+        all.label = label.arg(QString::fromStdString(table.shown_label())).toStdString();
+        for (const std::string& name : columns) {
+            all.series.push_back({form, (*table.axis.column)->id, table.column_named(name)->id, false, false, ""});
+        }
+        return all;
+    };
+    Result<Study> next = add_chart(
+        study, drawn(groups.shares, SeriesForm::polygon, tr("%1, shares by group"), tr("Share of the group")), chart);
+    if (next && groups.counts.size() == 2) {
+        Chart back_to_back = drawn(groups.counts, SeriesForm::histogram, tr("%1, back to back"), tr("Count"));
+        back_to_back.mirrored = true;
+        next = add_chart(*next, back_to_back, chart);
+    }
+    return next;
 }
 
 /// The pairs of two chosen columns; the first goes down.
@@ -114,7 +179,7 @@ void MadeTableCommands::sum_up() {
     if (std::none_of(numbers.begin(), numbers.end(), [](const auto& one) { return one.chosen; })) {
         numbers.front().chosen = true;
     }
-    SummaryDialog dialog(numbers, texts, document_.study().settings.quantile_type, window_);
+    SummaryDialog dialog(numbers, texts, document_.study().settings, window_);
     if (dialog.exec() != QDialog::Accepted) {
         return;
     }

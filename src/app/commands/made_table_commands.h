@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/commands/command_family.h"
+#include "app/dialogs/frequency_dialog.h"
 
 namespace ledgefall {
 
@@ -13,6 +14,8 @@ class MadeTableCommands : public CommandFamily {
 
   private:
     void count_values();
+    std::vector<FrequencyDialog::GroupOffer> groups_beside(Id counted) const;
+    static Result<Study> charts_of_groups(const Study& study, Id table, const GroupColumns& groups, Id* chart);
     void count_pairs();
     void compare_counts();
     void sum_up();

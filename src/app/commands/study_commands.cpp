@@ -2,6 +2,7 @@
 
 #include "app/dialogs/prompts.h"
 #include "app/dialogs/settings_dialog.h"
+#include "app/report/report_dialog.h"
 #include "core/study/edits/edits.h"
 
 #include <QFile>
@@ -41,6 +42,9 @@ QList<Command> StudyCommands::list() {
         {"export-worksheet", "study", tr("Export study as a wor&ksheet…"), "Ctrl+Alt+E",
          [this] { exports_.choose_worksheet(files_.proposed_path()); }, Needs::any_table,
          tr("spreadsheet ods xlsx send hand on")},
+        Command{"report", "study", tr("&Report…"), "Ctrl+P", [this] { report(); }, Needs::any_table,
+                tr("print pdf html latex document hand in page paper")}
+            .after_a_rule(),
         Command{"empty-for-own-data", "study", tr("&Clear values for new data"), no_keys,
                 [this] { empty_for_own_data(); }, Needs::any_table, tr("empty values template blank reset")}
             .after_a_rule(),
@@ -52,6 +56,14 @@ QList<Command> StudyCommands::list() {
 bool StudyCommands::open_demo() {
     QFile file(QStringLiteral(":/demo/marrow-beck.ledgefall"));
     return file.open(QIODevice::ReadOnly) && document_.open_text(file.readAll());
+}
+
+/// Of the study as it is computed: what is still being computed would be missing in it.
+void StudyCommands::report() {
+    if (!document_.results_are_current()) {
+        return document_.refuse({N_("The study is still being computed. Make the report when it is ready."), {}});
+    }
+    ReportDialog(document_.study(), document_.snapshot(), window_).exec();
 }
 
 void StudyCommands::change_settings() {

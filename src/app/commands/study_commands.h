@@ -27,6 +27,7 @@ class StudyCommands : public CommandFamily {
     void keep_as_starter();
     void fill_starters(QMenu* menu);
     void fill_recent(QMenu* menu);
+    void report();
     void change_settings();
 
     StudyFiles& files_;

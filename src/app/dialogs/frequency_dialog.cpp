@@ -3,6 +3,7 @@
 #include "app/document/document.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/value/decimals.h"
 
@@ -21,6 +22,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     , cells_(std::move(cells))
     , rule_(new QComboBox(this))
     , closed_(new QComboBox(this))
+    , by_(new QComboBox(this))
+    , values_are_(new ValuesBox(this))
     , recorded_to_(new QLineEdit(this))
     , start_(new QLineEdit(this))
     , width_(new QLineEdit(this))
@@ -75,6 +78,15 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     columns->addWidget(measures_, 2, 0, 1, 2);
     columns->addWidget(mode_, 2, 2, 1, 2);
     with_ = new QLabel(tr("Include"), this);
+    by_->addItem(tr("All values together"));
+    by_->setEnabled(false);
+    by_->setAccessibleName(tr("Counts for"));
+    auto* kinds = new QHBoxLayout;
+    kinds->addWidget(by_, 1);
+    kinds->addWidget(values_are_, 1);
+    auto* kinds_label = new QLabel(tr("Counts &for, and values"), this);
+    kinds_label->setBuddy(by_);
+    form->addRow(kinds_label, kinds);
     form->addRow(with_, columns);
     form->addRow(QString(), draw_);
     message_->setWordWrap(true);
@@ -139,8 +151,8 @@ void FrequencyDialog::propose() {
 
 void FrequencyDialog::begin_with(const Classes& classes) {
     for (QWidget* one :
-         std::initializer_list<QWidget*>{with_, middle_, relative_, percent_, cumulative_, cumulative_share_, down_,
-                                         density_, tally_, measures_, mode_, draw_}) {
+         std::initializer_list<QWidget*>{by_, values_are_, with_, middle_, relative_, percent_, cumulative_,
+                                         cumulative_share_, down_, density_, tally_, measures_, mode_, draw_}) {
         one->hide();
     }
     described_density_ = true;
@@ -167,6 +179,14 @@ void FrequencyDialog::begin_with(const Classes& classes) {
         even ? QString()
              : texts.join(field_text(0.5).contains(QLatin1Char(',')) ? QStringLiteral("; ") : QStringLiteral(", ")));
     look_over();
+}
+
+void FrequencyDialog::offer_groups(const std::vector<GroupOffer>& offers) {
+    offers_ = offers;
+    for (const GroupOffer& one : offers) {
+        by_->addItem(tr("Each value of %1").arg(one.label));
+    }
+    by_->setEnabled(!offers.empty());
 }
 
 /// The nearest multiple of what values are recorded to, at least one.
@@ -280,6 +300,13 @@ FrequencyParts FrequencyDialog::parts() const {
     parts.tally = tally_->isChecked();
     parts.measures = measures_->isChecked();
     parts.mode = mode_->isChecked();
+    parts.population = values_are_->values() == Settings::Values::population;
+    parts.rule = (own_limits_->text().trimmed().isEmpty() ? rule_->currentText() : tr("own limits")).toStdString();
+    if (by_->currentIndex() > 0) {
+        const GroupOffer& offer = offers_[static_cast<std::size_t>(by_->currentIndex()) - 1];
+        parts.by = offer.column;
+        parts.groups = offer.values;
+    }
     return parts;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/dialogs/class_preview.h"
+#include "app/dialogs/values_box.h"
 #include "core/stats/classing.h"
 #include "core/study/builders/frequency.h"
 
@@ -19,6 +20,16 @@ class FrequencyDialog : public QDialog {
     Q_OBJECT
   public:
     FrequencyDialog(std::shared_ptr<const Column> cells, const QString& name, QWidget* parent);
+
+    /// Columns by whose values the counts can be divided, each with those values.
+    struct GroupOffer {
+        Id column;
+        QString label;
+        std::vector<std::string> values;
+    };
+    void offer_groups(const std::vector<GroupOffer>& offers);
+    QComboBox& by() { return *by_; }
+    ValuesBox& values_are() { return *values_are_; } ///< asked here, and kept by the study
 
     /// Begins with classes that there are, to be changed; what else the table has is not asked.
     void begin_with(const Classes& classes);
@@ -44,7 +55,9 @@ class FrequencyDialog : public QDialog {
     QCheckBox* box(const QString& text, bool on);
 
     std::shared_ptr<const Column> cells_;
-    QComboBox *rule_, *closed_;
+    QComboBox *rule_, *closed_, *by_;
+    ValuesBox* values_are_;
+    std::vector<GroupOffer> offers_;
     QLineEdit *recorded_to_, *start_, *width_, *own_limits_;
     QCheckBox *open_first_, *open_last_;
     QCheckBox *middle_, *relative_, *percent_, *cumulative_, *cumulative_share_, *down_, *density_, *tally_, *measures_,

@@ -25,6 +25,7 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     , title_(new QLineEdit(QString::fromStdString(study.title), this))
     , note_(new QPlainTextEdit(QString::fromStdString(study.note), this))
     , method_(new QComboBox(this))
+    , values_(new ValuesBox(this))
     , tolerance_(new QLineEdit(field_text(study.settings.tolerance), this))
     , fixed_day_(new QCheckBox(tr("Fixed date"), this))
     , day_(new QDateEdit(this))
@@ -40,6 +41,7 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
         method_->addItem(tr("%1 — type %2").arg(Document::translated(quantile_methods[type - 1])).arg(type));
     }
     method_->setCurrentIndex(study.settings.quantile_type - 1);
+    values_->begin_with(study.settings.values);
     decimal_sign_->addItems({tr("As on this computer"), tr("Point: 1234.5"), tr("Comma: 1234,5")});
     decimal_sign_->setCurrentIndex(static_cast<int>(study.settings.decimal_sign));
     grouping_->addItems({tr("No grouping: 1234567"), tr("Space: 1 234 567"), tr("Opposite of the decimal sign")});
@@ -67,6 +69,7 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     form->addRow(tr("&Title"), title_);
     form->addRow(tr("&Note"), note_);
     form->addRow(tr("&Quantiles"), method_);
+    form->addRow(tr("The &values are"), values_);
     form->addRow(tr("Tolerance of &≈"), tolerance_);
     form->addRow(tr("Toda&y is"), day);
     form->addRow(tr("&Seed of random numbers"), seed_);
@@ -92,6 +95,8 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
 Settings SettingsDialog::settings() const {
     Settings settings = study_.settings;
     settings.quantile_type = method_->currentIndex() + 1;
+    const bool answered = study_.settings.values != Settings::Values::not_asked;
+    settings.values = answered || values_->values() != Settings::Values::sample ? values_->values() : settings.values;
     settings.tolerance = typed_number(tolerance_->text()).value_or(0);
     settings.as_of =
         fixed_day_->isChecked() ? std::optional(static_cast<double>(epoch.daysTo(day_->date()))) : std::nullopt;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/dialogs/values_box.h"
 #include "core/study/model/study.h"
 
 #include <QCheckBox>
@@ -40,6 +41,7 @@ class SettingsDialog : public QDialog {
     QLineEdit* title_;
     QPlainTextEdit* note_;
     QComboBox* method_;
+    ValuesBox* values_;
     QLineEdit* tolerance_;
     QCheckBox* fixed_day_;
     QDateEdit* day_;

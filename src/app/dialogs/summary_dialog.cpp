@@ -24,8 +24,8 @@ QStringList quantile_names() {
 
 } // namespace
 
-SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vector<Offer>& texts, int quantile_type,
-                             QWidget* parent)
+SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vector<Offer>& texts,
+                             const Settings& settings, QWidget* parent)
     : QDialog(parent)
     , columns_(new QListWidget(this))
     , measures_(new QListWidget(this))
@@ -45,8 +45,10 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     for (const Offer& one : numbers) {
         item(columns_, one.label, QString::fromStdString(one.id.str()), one.chosen);
     }
+    const bool whole = settings.values == Settings::Values::population;
     for (const SummaryMeasure& one : summary_measures()) {
-        item(measures_, Document::translated(one.label), QString::fromStdString(one.name), one.usual);
+        const bool usual = whole ? one.usual_of_whole : one.usual;
+        item(measures_, Document::translated(one.label), QString::fromStdString(one.name), usual);
     }
     by_->addItem(tr("A row for each column"), QString());
     for (const Offer& one : texts) {
@@ -57,7 +59,7 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     }
     name_field(*rows_, tr("Number of rows"));
     quantiles_->addItems(quantile_names());
-    quantiles_->setCurrentIndex(quantile_type - 1);
+    quantiles_->setCurrentIndex(settings.quantile_type - 1);
     some_rows_->setObjectName(QStringLiteral("first_rows"));
     together_->setObjectName(QStringLiteral("together"));
     together_->addItems({tr("Each separately"), tr("Each separately, and all pooled"),

@@ -20,7 +20,7 @@ class SummaryDialog : public QDialog {
         QString label;
         bool chosen = false;
     };
-    SummaryDialog(const std::vector<Offer>& numbers, const std::vector<Offer>& texts, int quantile_type,
+    SummaryDialog(const std::vector<Offer>& numbers, const std::vector<Offer>& texts, const Settings& settings,
                   QWidget* parent);
     SummaryRequest request() const;
     QListWidget& columns() { return *columns_; }

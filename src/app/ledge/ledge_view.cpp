@@ -64,17 +64,18 @@ void LedgeView::show_table(Id table) {
     rebuild();
 }
 
-/// The held values of the study and of the table. Those of one group stand together, where the first of them stands.
+/// The held values of the table, which is what is worked on, and then those of the study. Those of one group stand
+/// together, where the first of them stands.
 std::vector<LedgeView::Held> LedgeView::in_order() const {
     std::vector<Held> all;
     all.reserve(document_.study().ledge.size());
-    for (const auto& held : document_.study().ledge) {
-        all.push_back({&*held, nullptr});
-    }
     if (const Table* table = document_.study().table(table_)) {
         for (const auto& held : table->ledge) {
             all.push_back({&*held, table});
         }
+    }
+    for (const auto& held : document_.study().ledge) {
+        all.push_back({&*held, nullptr});
     }
     std::map<std::pair<const Table*, std::string>, std::size_t> first_of;
     std::vector<std::pair<std::size_t, std::size_t>> places;

@@ -141,6 +141,7 @@ void MainWindow::list_commands() {
     auto* rows = new RowCommands(place);
     auto* formulas = new FormulaCommands(place);
     auto* made = new MadeTableCommands(place);
+    auto* subjects = new SubjectCommands(place);
     auto* window = new WindowCommands(
         place, {*contents_, *ledge_, *ledge_list_, *details_, *splitter_, *finder_, *help_, *foot_menu_, *panes_});
     commands_.add({{"study", nullptr, tr("&Study")},
@@ -153,8 +154,8 @@ void MainWindow::list_commands() {
     for (const QList<Command>& list :
          {study_commands_->list(), edits->list(), table_commands_->list(), columns->list(), rows->list(),
           columns->formats(), formulas->list(), window->holding(), formulas->more_list(), made->list(),
-          what_if_commands_->list(), run_commands_->list(), window->computing(), chart_commands_->list(),
-          window->view(), window->help()}) {
+          subjects->list(), what_if_commands_->list(), run_commands_->list(), window->computing(),
+          chart_commands_->list(), window->view(), window->help()}) {
         commands_.add(list);
     }
     tell_of_rounding(commands_.menu(QStringLiteral("formats")));

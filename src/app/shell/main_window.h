@@ -9,6 +9,7 @@
 #include "app/commands/row_commands.h"
 #include "app/commands/run_commands.h"
 #include "app/commands/study_commands.h"
+#include "app/commands/subject_commands.h"
 #include "app/commands/table_commands.h"
 #include "app/commands/what_if_commands.h"
 #include "app/exchange/table_export.h"

@@ -35,7 +35,7 @@ QList<Command> WindowCommands::computing() {
         Command{"draw-again", "work", tr("Draw new &random numbers"), "Ctrl+D", draw}.after_a_rule(),
         {"stop-computing", "work", tr("&Stop computing"), "Ctrl+.", [this] { document_.stop_computing(); }},
         {"compute-again", "work", tr("Compute &again"), no_keys, [this] { document_.compute_again(); }},
-        {"formula-page", "work", tr("List all f&ormulas…"), "Ctrl+P",
+        {"formula-page", "work", tr("List all f&ormulas…"), "Ctrl+Shift+P",
          [this] { FormulaPage(document_, window_).exec(); }},
     };
 }

@@ -189,8 +189,21 @@ NewFootMenu::NewFootMenu(Document& document, QWidget* parent)
 void NewFootMenu::add_measure(QMenu& menu, const Function& function) {
     const QString name = QString::fromUtf8(function.name.data(), static_cast<qsizetype>(function.name.size()));
     const QString purpose = Document::translated(function.purpose);
-    menu.addAction(QStringLiteral("%1 — %2").arg(name, purpose), this,
-                   [this, name] { add(name, QStringLiteral("%1(each)").arg(name)); });
+    menu.addAction(QStringLiteral("%1 — %2").arg(name, purpose), this, [this, &function] { add_by_values(function); });
+}
+
+/// By the symbol that the study's values ask for, once that is known: a population has σ where a sample has s.
+void NewFootMenu::add_by_values(const Function& function) {
+    const auto text = [](std::string_view of) {
+        return QString::fromUtf8(of.data(), static_cast<qsizetype>(of.size()));
+    };
+    const Settings::Values values = document_.study().settings.values;
+    const bool whole = values == Settings::Values::population;
+    const Function& measure = whole && !function.of_whole.empty() ? *find_function(function.of_whole) : function;
+    const std::string_view symbol =
+        whole && !measure.symbol_of_whole.empty() ? measure.symbol_of_whole : measure.symbol;
+    const bool known = values != Settings::Values::not_asked && !symbol.empty();
+    add(text(known ? symbol : measure.name), QStringLiteral("%1(each)").arg(text(measure.name)));
 }
 
 std::vector<Id> NewFootMenu::columns() const {

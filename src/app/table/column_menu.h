@@ -65,6 +65,7 @@ class NewFootMenu : public QMenu {
 
   private:
     void add_measure(QMenu& menu, const Function& function);
+    void add_by_values(const Function& function);
     void add(const QString& label, const QString& formula);
     std::vector<Id> columns() const;
     Document& document_;

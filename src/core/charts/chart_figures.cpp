@@ -85,20 +85,33 @@ class Maker {
             return;
         }
         figures.second_axis = series.second_axis;
+        const bool by_values = kind_of(series.form).over == SeriesFormKind::Over::values;
+        mirror(figures);
         add_errors(series, figures, y);
         if (series.fit && out_.x.names.empty()) {
             add_fit(figures);
         }
         if (x_.column == nullptr) {
-            x_ = x;
+            x_ = by_values ? y : x;
         }
         ys_.push_back(y);
+        by_values_ = by_values_ || by_values;
         const SeriesFormKind& kind = kind_of(series.form);
         const bool beneath = kind.over == SeriesFormKind::Over::points && !kind.single_rows;
         drawn_as_.resize(out_.series.size(), nullptr);
         drawn_as_.push_back(beneath ? &series : nullptr);
         per_width_ = per_width_ || figures.per_width;
         out_.series.push_back(std::move(figures));
+    }
+
+    /// Every other series over classes is drawn downwards where the chart stands back to back.
+    void mirror(SeriesFigures& figures) {
+        figures.downwards = chart_.mirrored && kind_of(figures.form).over == SeriesFormKind::Over::classes &&
+                            out_.series.size() % 2 == 1;
+        for (double& height : figures.y) {
+            height = figures.downwards ? -height : height;
+        }
+        out_.y.both_ways = out_.y.both_ways || figures.downwards;
     }
 
     /// The runs that are drawn, each under the series that it has kept the columns of.
@@ -345,6 +358,11 @@ class Maker {
         });
         const bool one_unit =
             std::all_of(ys.begin(), ys.end(), [&](const DrawnColumn& y) { return y.column->unit == unit; });
+        if (by_values_) {
+            axis.format = Format();
+            axis.title = worded({N_("number of values")});
+            return;
+        }
         axis.title = one ? titled(ys.front().column->shown_label(), unit) : one_unit ? unit : "";
         if (per_width_ && one) {
             const std::string& across = x_.column == nullptr ? std::string() : x_.column->unit;
@@ -412,6 +430,7 @@ class Maker {
     std::vector<DrawnColumn> ys_;
     std::vector<const Series*> drawn_as_; ///< of those under which runs are drawn; else null
     bool per_width_ = false;
+    bool by_values_ = false; ///< a dot plot is among the series
 };
 
 } // namespace

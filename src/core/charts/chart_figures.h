@@ -66,6 +66,7 @@ struct SeriesFigures {
     bool of_run() const { return run && run->number > 0; }
     std::shared_ptr<const GridFigures> grid; ///< of a heat map and of contour lines
     bool second_axis = false;
+    bool downwards = false; ///< its heights are below 0, as the other half of a picture back to back
     bool per_width = false; ///< the heights are divided by the widths of their classes
     std::optional<Fit> fit;
     std::size_t left_out = 0; ///< rows without a number to draw
@@ -88,6 +89,7 @@ struct AxisFigures {
     bool dates = false; ///< days since 1970-01-01
     bool whole = false; ///< every value is a whole number, as counts are
     bool logarithmic = false;
+    bool both_ways = false; ///< heights are counted from 0 up and down, and written without a sign
 };
 
 struct ChartFigures {

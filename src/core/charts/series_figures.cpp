@@ -52,7 +52,7 @@ bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const Dr
 
 SeriesFiguresOf figures_of(SeriesForm form) {
     static constexpr std::array<SeriesFiguresOf, SeriesFormKind::over_count> all = {
-        add_points, add_classes, add_boxes, add_grid}; // as SeriesFormKind::Over
+        add_points, add_classes, add_boxes, add_grid, add_dots}; // as SeriesFormKind::Over
     return all[static_cast<std::size_t>(kind_of(form).over)];
 }
 

@@ -48,6 +48,9 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
 bool add_boxes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
                const DrawnColumn& y);
 
+/// A dot for each value, stacked over equal ones; where most differ, over those that are near.
+bool add_dots(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+              const DrawnColumn& y);
 bool add_grid(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
               const DrawnColumn& y);
 

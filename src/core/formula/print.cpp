@@ -1,5 +1,7 @@
 #include "core/formula/print.h"
 
+#include "core/formula/text_literal.h"
+
 #include <algorithm>
 
 namespace ledgefall {
@@ -123,7 +125,7 @@ class Printer {
         case NodeType::word:
             return node.text;
         case NodeType::text:
-            return quoted(node.text);
+            return text_literal(node.text);
         case NodeType::name:
             return owned(node);
         case NodeType::index:
@@ -172,14 +174,6 @@ class Printer {
     }
 
     static std::string owned(const Node& node) { return node.owner.empty() ? node.text : node.owner + "." + node.text; }
-
-    static std::string quoted(const std::string& text) {
-        std::string out = "\"";
-        for (const char c : text) {
-            out += c == '"' ? "\"\"" : std::string(1, c);
-        }
-        return out + "\"";
-    }
 
     std::string what_if(const Node& node) const {
         const bool several = node.kids.size() > 3;

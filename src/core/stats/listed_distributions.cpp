@@ -227,6 +227,9 @@ std::optional<Distribution> repeated_sum(const Distribution& d, double times) {
     if (!(times >= 1 && times <= static_cast<double>(most_listed_values) && times == std::floor(times))) {
         return std::nullopt;
     }
+    if (d.family == Family::normal) {
+        return Distribution{d.family, {times * d.numbers[0], std::sqrt(times) * d.numbers[1]}};
+    }
     // By doubling: the sum of 13 is that of 8, of 4 and of 1.
     std::optional<Distribution> all;
     std::optional<Distribution> power = d;

@@ -58,7 +58,8 @@ Made make_iqr(Plain);      ///< type
 Made make_mad(Plain);
 Made make_kth(Plain); ///< k
 Made make_mode(Plain);
-Made make_modes(Plain); ///< all of them, as text
+Made make_modes(Plain);  ///< all of them, as text
+Made make_leaves(Plain); ///< stem, unit; text
 Made make_distinct(Plain);
 Made make_pick(Plain); ///< of the one row that there must be
 

@@ -291,6 +291,24 @@ Made make_modes(Plain) {
         return modes.empty() ? Value::missing(Kind::text) : Value::text(Text(modes));
     });
 }
+Made make_leaves(Plain plain) {
+    return gathered_by(
+        [stem = plain_number(plain, 0, 0), unit = plain_number(plain, 1, 1)](Values& values, const Faults& faults) {
+            const bool sound = unit > 0 && std::all_of(values.begin(), values.end(), [](double x) { return x >= 0; });
+            if (!sound) {
+                return faults.out_of_domain();
+            }
+            std::sort(values.begin(), values.end());
+            std::string leaves;
+            for (const double value : values) {
+                const double units = std::floor(value / unit * (1 + 1e-12)); // digits beyond the leaf are cut off
+                if (std::floor(units / 10) == stem) {
+                    leaves += (leaves.empty() ? "" : " ") + std::to_string(static_cast<int>(units - 10 * stem));
+                }
+            }
+            return Value::text(Text(leaves));
+        });
+}
 Made make_distinct(Plain) {
     return std::make_unique<Frequencies>(false);
 }

@@ -39,7 +39,8 @@ Value Value::persistent() const {
         return interval_value(interval_of(*this));
     }
     if (plain() && kind_ == Kind::distribution) {
-        return distribution_value(distribution_of(*this));
+        const Distribution& d = distribution_of(*this);
+        return distribution_value(d.family == Family::listed ? listed_distribution(listed_values(d)) : d);
     }
     return is_fault() ? Value::fault({fault_site(fault().at()), fault().row}) : *this;
 }

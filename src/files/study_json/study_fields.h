@@ -17,6 +17,7 @@ inline constexpr std::string_view outcome_words[] = {"single", "largest", "last"
 inline constexpr std::string_view reference_words[] = {"across", "upright", "circle", "range_across", "range_upright"};
 inline constexpr std::string_view legend_words[] = {"above", "top_left", "top_right", "bottom_left", "bottom_right"};
 inline constexpr std::string_view decimal_sign_words[] = {"desktop", "point", "comma"};
+inline constexpr std::string_view values_words[] = {"", "sample", "population"};
 inline constexpr std::string_view grouping_words[] = {"none", "space", "sign"};
 inline constexpr std::string_view angle_words[] = {"radians", "degrees", "degrees_minutes"};
 
@@ -190,6 +191,7 @@ void describe(Fields& fields, Described<Fields, Chart>& chart) {
     fields.yes("equal_scales", chart.equal_scales);
     fields.yes("reader", chart.reader);
     fields.yes("names_classes", chart.names_classes);
+    fields.yes("mirrored", chart.mirrored);
     fields.unknown(chart.unknown_fields);
 }
 
@@ -265,7 +267,8 @@ void describe(Fields& fields, Described<Fields, Settings>& settings) {
     fields.whole("seed", settings.seed);
     fields.whole("quantile_type", settings.quantile_type);
     fields.expect(settings.quantile_type >= 1 && settings.quantile_type <= Settings::inclusive_halves, "quantile_type",
-                  NC_("Kind", "a whole number from 1 to 9"));
+                  NC_("Kind", "a whole number from 1 to 11"));
+    fields.word("values", settings.values, values_words);
     fields.number("tolerance", settings.tolerance);
     fields.day("as_of", settings.as_of);
     fields.word("decimal_sign", settings.decimal_sign, decimal_sign_words);

@@ -76,8 +76,11 @@ struct Function {
     bool takes_dates = false;       ///< of dates it gives days
     bool keeps_unit = false;        ///< the result is in the unit of the values
     FootMenuPart foot_menu = FootMenuPart::none;
-    bool usual_across = false;            ///< offered of several columns, row by row
-    std::string_view standard_error = {}; ///< the measure that gives its standard error
+    std::string_view symbol = {};          ///< of a sample's: `x̄`, `s`
+    std::string_view symbol_of_whole = {}; ///< of a population's: `μ`, `σ`
+    std::string_view of_whole = {};        ///< the measure in its place where the values are a whole population
+    bool usual_across = false;             ///< offered of several columns, row by row
+    std::string_view standard_error = {};  ///< the measure that gives its standard error
     Typesetting typesetting = Typesetting::call;
     std::string_view of_none = "missing";  ///< what a measure gives of no values
     std::string_view terms_joined_by = {}; ///< the sign between the values, where a working lists them

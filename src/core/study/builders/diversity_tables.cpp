@@ -1,6 +1,7 @@
 #include "core/study/builders/diversity_tables.h"
 
 #include "core/formula/names.h"
+#include "core/formula/text_literal.h"
 #include "core/study/builders/table_maker.h"
 #include "core/study/edits/edit_grid.h"
 #include "core/study/model/parts.h"
@@ -20,19 +21,11 @@ std::string filled_in(std::string text, std::initializer_list<std::pair<std::str
     return text;
 }
 
-std::string quoted(const std::string& text) {
-    std::string out = "\"";
-    for (const char c : text) {
-        out += c == '"' ? std::string("\\\"") : std::string(1, c);
-    }
-    return out + "\"";
-}
-
 /// The texts of the sites or species, as a list for an axis.
 std::string listed(const std::vector<std::string>& texts) {
     std::string out;
     for (const std::string& text : texts) {
-        out += (out.empty() ? "" : ", ") + quoted(text);
+        out += (out.empty() ? "" : ", ") + text_literal(text);
     }
     return out;
 }
@@ -45,7 +38,7 @@ struct NamedColumn {
 std::string chosen_by(const std::string& axis, const std::vector<NamedColumn>& columns) {
     std::string out;
     for (const NamedColumn& one : columns) {
-        out += "if " + axis + " = " + quoted(one.label) + " then " + one.formula + " else ";
+        out += "if " + axis + " = " + text_literal(one.label) + " then " + one.formula + " else ";
     }
     return out + "missing";
 }
@@ -127,11 +120,20 @@ Result<Study> species_by_site(const Study& study, const SiteCounts& counts, Id* 
     Id table;
     Result<Study> begun =
         add_two_way_table(study, worded({N_("%1, species by site"), {source->shown_label()}}), down, across, &table);
+    const auto taken = [&study](const std::string& name) { return study.table_named(name) != nullptr; };
+    begun = begun ? rename_table(*begun, table, free_name("Counts", taken)) : begun; // formulas stay short
     if (!begun) {
         return begun;
     }
     TableMaker maker(*begun, table);
     maker.column({N_("Number")}, "n = " + cell);
+    if (counts.form == SiteCounts::Form::list) {
+        maker.column({N_("Times noted")},
+                     "noted = count(" + owner + species->name + " = species and " + owner + site->name + " = site)");
+        maker.check({N_("no species is noted twice at a site")}, "max(noted) <= 1",
+                    {N_("A species is noted more than once at a site. Its numbers are added up: look whether that is "
+                        "meant.")});
+    }
     maker.foot({N_("sum")}, "sum(each)", {"n"});
     maker.check({N_("counts are whole numbers of 0 or more")}, "count(n < 0 or n ≠ floor(n)) = 0",
                 {N_("Some values are no counts. Indices that need individuals refuse percentages and cover.")});

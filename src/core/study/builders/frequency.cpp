@@ -1,7 +1,11 @@
 #include "core/study/builders/frequency.h"
 
+#include "core/formula/names.h"
+#include "core/formula/text_literal.h"
 #include "core/study/builders/table_maker.h"
 #include "core/study/model/parts.h"
+
+#include <cmath>
 
 namespace ledgefall {
 namespace {
@@ -39,6 +43,44 @@ void add_mode(TableMaker& maker) {
                "default(per_width[modal_row - 1], 0)) / (2 * per_width[modal_row] - default(per_width[modal_row - 1], "
                "0) - default(per_width[modal_row + 1], 0))",
                {N_("interpolated within the modal class by its neighbours")});
+}
+
+/// The counts of each group in the same classes, side by side, and their shares of the group.
+GroupColumns add_groups(TableMaker& maker, const Table& source, const std::string& data, const FrequencyParts& parts) {
+    GroupColumns made;
+    const ColumnDefinition* by = source.column(parts.by);
+    if (by == nullptr) {
+        return made;
+    }
+    for (const std::string& group : parts.groups) {
+        const std::string suffix = name_from_label(group);
+        const std::string f = maker.free_here("f_" + suffix);
+        maker.column({N_("Count, %1"), {group}}, f + " = count(" + data + " in class and " + source.name + "." +
+                                                     by->name + " = " + text_literal(group) + ")");
+        const std::string share = maker.free_here("rel_" + suffix);
+        made.counts.push_back(f);
+        made.shares.push_back(share);
+        maker.column({N_("Share, %1"), {group}}, share + " = " + f + " / sum(" + f + ")", in_percent);
+        if (parts.measures) {
+            maker.held(maker.free_here("mean_" + suffix) + " = wmean(mid, " + f + ")",
+                       {N_("mean of %1, from the class midpoints"), {group}});
+            maker.held(maker.free_here("sd_" + suffix) + (parts.population ? " = wsd_pop(mid, " : " = wsd(mid, ") + f +
+                           ")",
+                       {N_("standard deviation of %1, from the class midpoints"), {group}});
+        }
+    }
+    return made;
+}
+
+/// What a reader of the table has to know of it, as text that follows the data.
+void add_caption(TableMaker& maker, const std::string& data, const Classes& classes, const FrequencyParts& parts) {
+    const std::string closed = classes.recorded_to > 0
+                                   ? worded({N_("recorded to the nearest %1"), {shortest(classes.recorded_to)}})
+                               : classes.closed_left ? worded({N_("lower limits are in the class")})
+                                                     : worded({N_("upper limits are in the class")});
+    maker.held("caption = join(\"n = \", n, " + text_literal("; " + parts.rule + "; " + closed + "; ") + ", count(" +
+                   data + ") - n, " + text_literal(worded({N_(" outside the classes")})) + ")",
+               {N_("what the reader of the table needs to know")});
 }
 
 /// A name of the language's own words or functions would be read otherwise.
@@ -79,8 +121,8 @@ std::string count_of(Categories::By by, const std::string& data, const std::stri
 
 } // namespace
 
-Result<Study> frequency_table(const Study& study, Id id, const Classes& classes, const FrequencyParts& parts,
-                              Id* added) {
+Result<Study> frequency_table(const Study& study, Id id, const Classes& classes, const FrequencyParts& parts, Id* added,
+                              GroupColumns* groups) {
     const Table* source = table_with(study, &Table::columns, id);
     const ColumnDefinition* column = source == nullptr ? nullptr : source->column(id);
     if (column == nullptr) {
@@ -105,6 +147,10 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     }
     maker.column({N_("Count")}, "f = count(" + data + " in class)");
     maker.held("n = sum(f)", {N_("number of values in the classes")});
+    const GroupColumns by_group = add_groups(maker, *source, data, parts);
+    if (groups != nullptr) {
+        *groups = by_group;
+    }
     add_shares(maker, parts);
     if (parts.density) {
         maker.column({N_("Relative frequency density")}, "density = f / n / (upper - lower)");
@@ -112,8 +158,13 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     const bool open = classes.open_below || classes.open_above; // whose middles are infinite
     if (parts.measures && !open) {
         maker.held("grouped_mean = wmean(mid, f)", {N_("from the class midpoints")});
-        maker.held("grouped_var = wvar(mid, f)", {N_("from the class midpoints, divided by n − 1")});
-        maker.held("grouped_sd = sqrt(grouped_var)", {N_("of a sample; for a population wsd_pop(mid, f)")});
+        if (parts.population) {
+            maker.held("grouped_var = wvar_pop(mid, f)", {N_("σ² from the class midpoints, divided by n")});
+            maker.held("grouped_sd = sqrt(grouped_var)", {N_("σ, of a whole population")});
+        } else {
+            maker.held("grouped_var = wvar(mid, f)", {N_("s² from the class midpoints, divided by n − 1")});
+            maker.held("grouped_sd = sqrt(grouped_var)", {N_("s, of a sample; for a population wsd_pop(mid, f)")});
+        }
         maker.held("grouped_q1 = grouped_quantile(lower, upper, f, 0.25)", {N_("interpolated within its class")});
         maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", {N_("interpolated within its class")});
         maker.held("grouped_q3 = grouped_quantile(lower, upper, f, 0.75)", {N_("interpolated within its class")});
@@ -121,10 +172,59 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     if (parts.mode && !open) {
         add_mode(maker);
     }
+    if (!parts.rule.empty()) {
+        add_caption(maker, data, classes, parts);
+    }
     maker.foot({N_("sum")}, "sum(each)", {"f", "rel", "percent"});
     maker.check({N_("every value of %1 is in a class"), {column->shown_label()}}, "n = count(" + data + ")",
                 {N_("Some values of %1 are in no class. Check them for mistakes, or widen the classes."),
                  {column->shown_label()}});
+    return maker.study();
+}
+
+Result<Study> stem_and_leaf(const Study& study, Id id, const Column& cells, Id* added) {
+    const Table* source = table_with(study, &Table::columns, id);
+    const ColumnDefinition* column = source == nullptr ? nullptr : source->column(id);
+    double least = HUGE_VAL;
+    double most = -HUGE_VAL;
+    for (std::size_t row = 0; row < cells.size(); ++row) {
+        if (cells.at(row).plain() && std::isfinite(cells.at(row).number())) {
+            least = std::min(least, cells.at(row).number());
+            most = std::max(most, cells.at(row).number());
+        }
+    }
+    if (column == nullptr || !(least >= 0)) {
+        return Sentence{N_("Stems and leaves need a column of numbers of 0 or more."), {}};
+    }
+    constexpr double most_stems = 15;
+    double unit = std::pow(10, std::floor(std::log10(std::max(most, 1e-300))) - 2);
+    while (std::floor(most / (10 * unit)) - std::floor(least / (10 * unit)) + 1 > most_stems) {
+        unit *= 10;
+    }
+    Id table;
+    Result<Study> begun = add_table(study, worded({N_("%1, stems and leaves"), {column->shown_label()}}), &table);
+    if (!begun) {
+        return begun;
+    }
+    const std::string data = source->name + "." + column->name;
+    TableMaker maker(*begun, table);
+    maker.held("unit = " + shortest(unit), {N_("place of the leaf")});
+    maker.held("first_stem = floor(min(" + data + ") / (10 * unit))", {N_("stem of the smallest value")});
+    maker.take(maker.study()
+                   ? count_rows(*maker.study(), table, "floor(max(" + data + ") / (10 * unit)) - first_stem + 1")
+                   : maker.study());
+    maker.column({N_("Stem")}, "stem = first_stem + row - 1");
+    maker.column({N_("Leaves")}, "leaves_in_order = leaves(" + data + ", stem, unit)");
+    maker.column({N_("Count")}, "f = floor((length(leaves_in_order) + 1) / 2)");
+    maker.held("key = join(first_stem, \" | 5 = \", (10 * first_stem + 5) * unit" +
+                   (column->unit.empty() ? std::string() : ", " + text_literal(" " + column->unit)) + ")",
+               {N_("key: how a stem and a leaf are read")});
+    maker.foot({N_("sum")}, "sum(each)", {"f"});
+    maker.check({N_("every value of %1 has a leaf"), {column->shown_label()}}, "sum(f) = count(" + data + ")",
+                {N_("Some values have no leaf. Values below 0 have none.")});
+    if (added != nullptr) {
+        *added = table;
+    }
     return maker.study();
 }
 

@@ -36,6 +36,8 @@ Pools add_pools(TableMaker& maker, const std::string& expected) {
     maker.held(pools + " = larger(1, " + pool + "[last] - (if " + reached + "[last] >= " + least + " then 0 else 1))",
                {N_("number of pools; a last one that stays short joins the one before")});
     maker.column({N_("In pool")}, in_pool + " = smaller(" + pool + ", " + pools + ")");
+    maker.hide(reached);
+    maker.hide(pool);
     return {in_pool, pools};
 }
 
@@ -54,10 +56,9 @@ Result<Study> goodness_of_fit_table(const Study& study, Id observed, Id expected
     TableMaker pooling(study, source->id);
     const Pools pools = add_pools(pooling, source->column(expected)->name);
     Id table;
-    Result<Study> begun =
-        pooling.study()
-            ? add_table(*pooling.study(), worded({N_("%1, observed and expected"), {source->shown_label()}}), &table)
-            : pooling.study();
+    Result<Study> begun = pooling.study()
+                              ? add_table(*pooling.study(), worded({N_("%1, pooled"), {source->shown_label()}}), &table)
+                              : pooling.study();
     begun = begun ? count_rows(*begun, table, owner + pools.count) : begun;
     if (!begun) {
         return begun;

@@ -139,34 +139,19 @@ class Motion {
             const Sentence label{N_("slope %1"), {std::to_string(slope + 2)}};
             for (const Direction& one : directions_) {
                 const std::string step = std::string(before[slope]) + " * " + part[slope];
-                maker_.column({"%1, %2", {one.x, worded(label)}},
-                              one.x + now[slope] + " = " + one.x + " + " + one.v + step);
-                maker_.column({"%1, %2", {one.v, worded(label)}},
-                              one.v + now[slope] + " = " + one.v + " + " + one.a + step);
+                hidden(one.x, label, now[slope], one.x + " + " + one.v + step);
+                hidden(one.v, label, now[slope], one.v + " + " + one.a + step);
             }
             for (const Direction& one : directions_) {
-                maker_.column({"%1, %2", {one.a, worded(label)}},
-                              one.a + now[slope] + " = " + call(one, now[slope], std::string("t + ") + part[slope]));
+                hidden(one.a, label, now[slope], call(one, now[slope], std::string("t + ") + part[slope]));
             }
         }
-        hide_slopes();
     }
 
-    /// The slopes within a step are there to be read, but out of the way.
-    void hide_slopes() {
-        if (!maker_.study()) {
-            return;
-        }
-        std::vector<Id> slopes;
-        for (const auto& column : maker_.study()->tables.back()->columns) {
-            const std::string& name = column->name;
-            if (name.size() > 2 && name[name.size() - 2] == '_') {
-                slopes.push_back(column->id);
-            }
-        }
-        for (const Id id : slopes) {
-            maker_.take(maker_.study() ? hide_column(*maker_.study(), id, true) : maker_.study());
-        }
+    /// A slope within a step is there to be read, but out of the way.
+    void hidden(const std::string& name, const Sentence& label, const std::string& suffix, const std::string& formula) {
+        maker_.column({"%1, %2", {name, worded(label)}}, name + suffix + " = " + formula);
+        maker_.hide(name + suffix);
     }
 
     void add_conserved() {
@@ -213,7 +198,13 @@ class Motion {
             const std::string own = "larger(sqrt(abs(" + slope(one, one.x) + ")), abs(" + slope(one, one.v) + "))";
             rates = at == 0 ? own : "larger(" + rates + ", " + own + ")";
         }
-        maker_.column({N_("Step times rate")}, "step_rate = dt * " + rates, three_decimals);
+        std::string parameters;
+        for (const Direction& one : directions_) {
+            parameters += one.x + ", " + one.v + ", ";
+        }
+        maker_.held("rate(" + parameters + "t) = " + rates,
+                    {N_("how fast the motion changes: the root of the acceleration by position, or that by velocity")});
+        maker_.column({N_("Step times rate")}, "step_rate = dt * rate(" + parameters + "t)", three_decimals);
         if (kind.oscillation > 0) {
             maker_.held("stable_below = " + number(kind.oscillation),
                         {N_("step times rate at which %1 becomes unstable"), {worded({kind.name})}});

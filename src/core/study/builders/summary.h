@@ -10,7 +10,8 @@ struct SummaryMeasure {
     std::string label;   ///< "deviation, sample (n − 1)"
     std::string pattern; ///< `sd($x)`
     bool quantile = false;
-    bool usual = false; ///< one of those that a summary begins with
+    bool usual = false;          ///< one of those that a summary begins with
+    bool usual_of_whole = false; ///< the same of a whole population
 };
 const std::vector<SummaryMeasure>& summary_measures();
 

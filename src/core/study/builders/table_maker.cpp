@@ -12,6 +12,11 @@ void TableMaker::column(const Sentence& label, const std::string& definition, co
     take(study_ ? format_column(*study_, written, format) : study_);
 }
 
+void TableMaker::hide(const std::string& column) {
+    const ColumnDefinition* hidden = study_ ? study_->table(table_)->column_named(column) : nullptr;
+    take(hidden == nullptr ? study_ : hide_column(*study_, hidden->id, true));
+}
+
 void TableMaker::texts(const Sentence& label, const std::string& name, const std::vector<std::string>& values) {
     Column cells(Kind::text);
     for (const std::string& value : values) {
@@ -44,8 +49,7 @@ void TableMaker::check(const Sentence& label, const std::string& condition, cons
 std::string TableMaker::free_here(const std::string& wanted) const {
     return free_name(wanted, [this](const std::string& name) {
         const Table* table = study_ ? study_->table(table_) : nullptr;
-        return table != nullptr &&
-               (name_refused(*study_, table, name).has_value() || look_up(*study_, table, "", name).exists());
+        return study_ && (name_refused(*study_, table, name).has_value() || look_up(*study_, table, "", name).exists());
     });
 }
 

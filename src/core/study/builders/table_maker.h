@@ -14,13 +14,15 @@ class TableMaker {
 
     /// A computed column, `definition` being `name = formula`.
     void column(const Sentence& label, const std::string& definition, const Format& format = {});
+    /// A column that has been made is there to be read, but out of the way.
+    void hide(const std::string& column);
     /// A column of texts that are given.
     void texts(const Sentence& label, const std::string& name, const std::vector<std::string>& values);
     void held(const std::string& definition, const Sentence& note);
     void take(Result<Study> next) { study_ = std::move(next); }
     void foot(const Sentence& label, const std::string& formula, const std::vector<std::string>& names);
     void check(const Sentence& label, const std::string& condition, const Sentence& message);
-    /// The name, with a number behind it where it means something already.
+    /// The name, with a number behind it where it means something already; of no table, on the study's ledge.
     std::string free_here(const std::string& wanted) const;
     const Result<Study>& study() const { return study_; }
 

@@ -15,7 +15,7 @@ class Follower {
     Follower(const Study& study, const Table& table, const std::vector<Id>& columns)
         : study_(study)
         , table_(table.id) {
-        const char* const given[] = {"x", "y"};
+        const char* const given[] = {"x", "y", "z"};
         for (std::size_t at = 0; at < columns.size(); ++at) {
             names_[given[at]] = table.column(columns[at])->name;
         }
@@ -114,6 +114,14 @@ class Follower {
     std::optional<Sentence> refused_;
 };
 
+std::string joined(const std::vector<std::string>& texts) {
+    std::string all;
+    for (const std::string& text : texts) {
+        all += (all.empty() ? "" : ", ") + worded({text});
+    }
+    return all;
+}
+
 } // namespace
 
 Result<Study> unfold(const Study& study, const std::string& name, const std::vector<Id>& columns) {
@@ -130,13 +138,14 @@ Result<Study> unfold(const Study& study, const std::string& name, const std::vec
         return all_unfolded;
     }
     if (columns.size() != unfolding->takes.size()) {
-        return unfolding->takes.size() == 1
-                   ? Sentence{N_("Select one column to unfold its %1."), {name}}
-                   : Sentence{N_("%1 needs two columns side by side. Select the %2 and the %3."),
-                              {name, unfolding->takes[0], unfolding->takes[1]}};
+        return unfolding->takes.size() == 1 ? Sentence{N_("Select one column to unfold its %1."), {name}}
+                                            : Sentence{N_("%1 needs these columns, selected from left to right: %2."),
+                                                       {name, joined(unfolding->takes)}};
     }
     const Table* table = table_with(study, &Table::columns, columns.front());
-    if (table == nullptr || table->column(columns.back()) == nullptr) {
+    const bool in_one = table != nullptr && std::all_of(columns.begin(), columns.end(),
+                                                        [table](Id id) { return table->column(id) != nullptr; });
+    if (!in_one) {
         return no_such_part;
     }
     Follower follower(study, *table, columns);

@@ -36,7 +36,11 @@ std::vector<std::string> divided(const std::string& text, char sign) {
 /// One value of a list: a number, a date, an answer, or else a text, with or without quotation marks.
 Value listed_value(const std::string& typed, const Spelling& spelling) {
     if (typed.size() > 1 && typed.front() == '"' && typed.back() == '"') {
-        return Value::text(Text(typed.substr(1, typed.size() - 2)));
+        std::string text = typed.substr(1, typed.size() - 2);
+        for (std::size_t at = text.find("\"\""); at != std::string::npos; at = text.find("\"\"", at + 1)) {
+            text.erase(at, 1); // a quotation mark within a text is written twice
+        }
+        return Value::text(Text(text));
     }
     Value value = read_cell(typed, Kind::number, spelling);
     for (const Kind kind : {Kind::date, Kind::yes_no, Kind::text}) {

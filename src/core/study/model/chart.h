@@ -70,6 +70,7 @@ struct Chart {
     bool equal_scales = false;  ///< a unit is as long across as it is up
     bool reader = false;        ///< reads quartiles and median off a cumulative curve
     bool names_classes = false; ///< names classes below their middles, rather than the limits between them
+    bool mirrored = false;      ///< every other series over classes is drawn downwards, back to back
     std::string unknown_fields; ///< fields of its file that this version does not know, as JSON
     friend bool operator==(const Chart&, const Chart&) = default;
 };

@@ -97,6 +97,12 @@ constexpr SeriesFormKind every_form[] = {
      .over = Over::grid,
      .painted = Painted::as_grid,
      .area = true},
+    {.form = SeriesForm::dots,
+     .name = "dots",
+     .label = N_("Dot plot of values"),
+     .over = Over::values,
+     .marks = true,
+     .from_zero = true},
 };
 static_assert(std::ranges::all_of(every_form, [at = 0](const SeriesFormKind& kind) mutable {
     return static_cast<int>(kind.form) == at++;

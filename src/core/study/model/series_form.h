@@ -11,7 +11,7 @@ namespace ledgefall {
 /// lower one. `bars` and `stems` stand at numbers, or side by side at categories. `boxes` are the five numbers of y,
 /// one box for each text in x.
 /// `stacked` bars stand on one another, `stacked_shares` as parts of their sum. `heat` and `contours` are of the cells
-/// of a two-way table, by a colour and by lines of equal value.
+/// of a two-way table, by a colour and by lines of equal value. `dots` stand over the values of y, one on another.
 enum class SeriesForm : std::uint8_t {
     points,
     line,
@@ -25,14 +25,15 @@ enum class SeriesForm : std::uint8_t {
     stacked,
     stacked_shares,
     heat,
-    contours
+    contours,
+    dots
 };
 
 /// What is known of a form beside how it is painted.
 struct SeriesFormKind {
     /// What its figures are computed from.
-    enum class Over : std::uint8_t { points, classes, boxes, grid };
-    static constexpr std::size_t over_count = 4;
+    enum class Over : std::uint8_t { points, classes, boxes, grid, values };
+    static constexpr std::size_t over_count = 5;
     /// By what it is painted, and whether several series of it share their places.
     enum class Painted : std::uint8_t { as_points, as_bars, as_bars_side_by_side, as_boxes_side_by_side, as_grid };
     static constexpr std::size_t painted_count = 5;

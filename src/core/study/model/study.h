@@ -227,6 +227,9 @@ struct Settings {
     static constexpr int exclusive_halves = 10; ///< quartiles are medians of halves without the middle value
     static constexpr int inclusive_halves = 11; ///< and with it
     int quantile_type = 7;                      ///< one of `quantile_methods`
+    /// What the values are taken for, asked once: measures of spread divide by n − 1, or by n.
+    enum class Values : std::uint8_t { not_asked, sample, population };
+    Values values = Values::not_asked;
     double tolerance = 1e-9;
     std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is computed
     // How numbers are shown; what is typed is read by the same decimal sign. None of these changes a value.

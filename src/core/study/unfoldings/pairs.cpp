@@ -18,6 +18,31 @@ std::vector<UnfoldingStep> pairs(const std::vector<UnfoldingStep>& end) {
         end);
 }
 
+/// By sums of products, of the rows where both are known.
+std::vector<UnfoldingStep> pairs_by_sums() {
+    const char* const cancel = N_("The sums nearly cancel, so that rounding shows. Use the deviations from the means.");
+    return {{UnfoldingStep::Where::column, "$px = if is_missing($y) then missing else $x", N_("x of a pair")},
+            {UnfoldingStep::Where::column, "$py = if is_missing($x) then missing else $y", N_("y of a pair")},
+            {UnfoldingStep::Where::column, "$x_sq = $px^2", N_("x²")},
+            {UnfoldingStep::Where::column, "$y_sq = $py^2", N_("y²")},
+            {UnfoldingStep::Where::column, "$xy = $px * $py", N_("Product")},
+            {UnfoldingStep::Where::sum, "$px", ""},
+            {UnfoldingStep::Where::sum, "$py", ""},
+            {UnfoldingStep::Where::sum, "$x_sq", ""},
+            {UnfoldingStep::Where::sum, "$y_sq", ""},
+            {UnfoldingStep::Where::sum, "$xy", ""},
+            {UnfoldingStep::Where::ledge, "$n = count($px)", N_("number of pairs")},
+            {UnfoldingStep::Where::ledge, "$Sxx = sum($x_sq) - sum($px)^2 / $n", N_("Σx² − (Σx)²/n")},
+            {UnfoldingStep::Where::ledge, "$Syy = sum($y_sq) - sum($py)^2 / $n", N_("Σy² − (Σy)²/n")},
+            {UnfoldingStep::Where::ledge, "$Sxy = sum($xy) - sum($px) * sum($py) / $n", N_("Σxy − Σx Σy/n")},
+            {UnfoldingStep::Where::ledge, "$r = $Sxy / sqrt($Sxx * $Syy)", N_("the correlation")},
+            {UnfoldingStep::Where::ledge, "$b = $Sxy / $Sxx", N_("the slope")},
+            {UnfoldingStep::Where::ledge, "$a = (sum($py) - $b * sum($px)) / $n", N_("the y intercept")},
+            {UnfoldingStep::Where::check, "$r ≈ corr($x, $y)", N_("the sums by hand give the correlation"), cancel},
+            {UnfoldingStep::Where::check, "$b ≈ slope($y, $x)", N_("the sums by hand give the slope"), cancel},
+            {UnfoldingStep::Where::check, "$a ≈ intercept($y, $x)", N_("the sums by hand give the intercept"), cancel}};
+}
+
 } // namespace
 
 std::vector<Unfolding> pairs() {
@@ -38,6 +63,7 @@ std::vector<Unfolding> pairs() {
                 {UnfoldingStep::Where::column, "$fit = $a + $b * $x", N_("Fitted")},
                 {UnfoldingStep::Where::check, "$b ≈ slope($y, $x)", ""},
                 {UnfoldingStep::Where::check, "$a ≈ intercept($y, $x)", ""}})},
+        {"regression_by_sums", N_("correlation and regression line, by Sxx, Sxy and Syy"), {"x", "y"}, pairs_by_sums()},
     };
 }
 

@@ -8,8 +8,8 @@
 namespace ledgefall {
 
 /// One step on the way to a measure by hand. In `definition` the names that the step gives or uses stand behind a
-/// dollar sign (`$n = count($x)`); a name that is taken gets a number when the steps are followed. `$x` and `$y` are
-/// the chosen columns, `$type` is the study's type of quantiles.
+/// dollar sign (`$n = count($x)`); a name that is taken gets a number when the steps are followed. `$x`, `$y` and `$z`
+/// are the chosen columns, `$type` is the study's type of quantiles.
 struct UnfoldingStep {
     enum class Where : std::uint8_t {
         column,         ///< a column of the table
@@ -29,7 +29,7 @@ struct UnfoldingStep {
 struct Unfolding {
     std::string name;               ///< `sd`
     std::string label;              ///< for menus
-    std::vector<std::string> takes; ///< what its columns are: x; or x and y
+    std::vector<std::string> takes; ///< what its columns are, up to three
     std::vector<UnfoldingStep> steps;
 };
 

@@ -1,0 +1,77 @@
+#pragma once
+
+#include "core/report/report.h"
+
+#include <QCoreApplication>
+#include <QPageLayout>
+#include <QTextDocument>
+#include <QTextObjectInterface>
+
+#include <functional>
+#include <memory>
+#include <unordered_map>
+
+class QPagedPaintDevice;
+
+namespace ledgefall {
+
+/// What is painted in the midst of a text: a formula set as mathematics, or a chart. It stays lines and letters on
+/// paper and in PDF.
+class PaintedInText : public QObject, public QTextObjectInterface {
+    Q_OBJECT
+    Q_INTERFACES(QTextObjectInterface)
+  public:
+    static constexpr int type = QTextFormat::UserObject + 1;
+    static constexpr int number_property = QTextFormat::UserProperty + 1;
+
+    using Paint = std::function<void(QPainter&, const QRectF&)>;
+    /// The format by which it stands at a cursor.
+    QTextCharFormat add(const QSizeF& size, const Paint& paint);
+
+    QSizeF intrinsicSize(QTextDocument* document, int position, const QTextFormat& format) override;
+    void drawObject(QPainter* painter, const QRectF& area, QTextDocument* document, int position,
+                    const QTextFormat& format) override;
+
+  private:
+    struct Painted {
+        QSizeF size;
+        Paint paint;
+    };
+    std::vector<Painted> all_;
+};
+
+/// A report laid out on pages of one size. Lengths are in 96ths of an inch. Tables break between rows and repeat their
+/// headings; wide ones go on below, with their first column again. The foot of a page has the title, the date and its
+/// number.
+class ReportPages {
+    Q_DECLARE_TR_FUNCTIONS(ReportPages)
+  public:
+    /// `charts`: the charts as SVG.
+    ReportPages(const Report& report, const std::unordered_map<Id, QByteArray>& charts, const QPageLayout& page);
+
+    int count() const { return document_.pageCount(); }
+    /// Paints all pages; false where the device cannot be painted on.
+    bool print(QPagedPaintDevice& device) const;
+    QString text() const { return document_.toPlainText(); }
+
+  private:
+    void add_heading(const QString& text, double points);
+    void add_text(const QString& text);
+    void add_formula(QTextCursor& at, const ReportFormula& formula, double width, bool named);
+    void add_held();
+    void add_table(const ReportTable& table);
+    void add_columns(const ReportTable& table, std::size_t from, std::size_t to, const std::vector<double>& widths);
+    void add_chart(const ReportChart& chart, const QByteArray& svg);
+    void add_rest();
+    std::vector<double> widths_of(const ReportTable& table) const;
+    void paint_foot(QPainter& painter, int page) const;
+
+    const Report report_;
+    QSizeF area_; ///< of the text on a page
+    QPageLayout page_;
+    QTextDocument document_;
+    PaintedInText* painted_;
+    QTextCursor cursor_;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,93 @@
+// The report's dialog: its pages follow its choices, and it writes PDF, HTML and LaTeX.
+
+#include "app/report/report_dialog.h"
+#include "harness/test_program.h"
+#include "window_driver.h"
+
+#include <QTemporaryDir>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+QByteArray bytes_of(const QString& path) {
+    QFile file(path);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+} // namespace
+
+class TestReportDialog : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void initTestCase() { prepare_application(); }
+
+    void pages_follow_the_choices() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        const Study& study = drive.window.document().study();
+        ReportDialog dialog(study, drive.window.document().snapshot(), &drive.window);
+        const int all = dialog.pages();
+        QVERIFY(all > 4);
+        dialog.rows().setCurrentIndex(2);
+        const int without_rows = dialog.pages();
+        QVERIFY(without_rows < all);
+        dialog.part(QStringLiteral("charts")).setChecked(false);
+        QVERIFY(dialog.pages() < without_rows);
+        QVERIFY(!dialog.request().charts);
+    }
+
+    void it_is_written_in_each_form() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        QTemporaryDir folder;
+        ReportDialog dialog(drive.window.document().study(), drive.window.document().snapshot(), &drive.window);
+        for (const char* form : {"pdf", "html", "tex"}) {
+            QVERIFY2(dialog.write_to(folder.filePath(QStringLiteral("report.") + QLatin1String(form))), form);
+        }
+        const QByteArray pdf = bytes_of(folder.filePath(QStringLiteral("report.pdf")));
+        QVERIFY(pdf.startsWith("%PDF"));
+        QCOMPARE(pdf.count("/Type /Page\n"), dialog.pages());
+        const QByteArray html = bytes_of(folder.filePath(QStringLiteral("report.html")));
+        QCOMPARE(html.count("<svg"), drive.window.document().study().charts.size());
+        QVERIFY(html.contains("<mfrac>"));
+        const QByteArray tex = bytes_of(folder.filePath(QStringLiteral("report.tex")));
+        QCOMPARE(tex.count("\\includegraphics"), drive.window.document().study().charts.size());
+        QVERIFY(QFile::exists(folder.filePath(QStringLiteral("report-1.pdf"))));
+        QVERIFY(!dialog.write_to(folder.filePath(QStringLiteral("report.doc"))));
+        QVERIFY(!dialog.write_to(QStringLiteral("/nowhere/report.pdf")));
+        QVERIFY(!dialog.write_to(folder.path() + QStringLiteral("/missing/report.html")));
+    }
+
+    /// Nothing is lost at the right edge of a page: what does not fit goes on below.
+    void a_wide_table_goes_on_below() {
+        Id table;
+        Study study = *add_table(Study(), "Wide", &table);
+        study = *count_rows(study, table, "3");
+        for (int column = 0; column < 30; ++column) {
+            study = *write_column(study, table,
+                                  "column_" + std::to_string(column) + " = row * " + std::to_string(1000 + column));
+        }
+        const auto drawn = drawn_report(study, compute(study), {});
+        QVERIFY(drawn);
+        const ReportPages pages(drawn->report, drawn->charts, report_page(QPageSize::A4, false));
+        const QString text = pages.text();
+        for (int column = 0; column < 30; ++column) {
+            QCOMPARE(text.count(QString::number(3 * (1000 + column))), 1);
+        }
+        QVERIFY(text.contains(QStringLiteral("Wide continues")));
+    }
+
+    void the_command_refuses_without_a_table() {
+        WindowDriver drive;
+        drive.command("report");
+        QVERIFY(drive.notice().contains(QStringLiteral("needs a table")));
+    }
+};
+
+LEDGEFALL_TEST(TestReportDialog)
+#include "test_report_dialog.moc"
