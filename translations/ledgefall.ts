@@ -297,10 +297,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Write the report of a study (.pdf, .html, .tex) and end.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The paper of the report: a4 or letter.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -326,6 +322,10 @@
     </message>
     <message>
         <source>Who has written the report.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the report of a study (.pdf, .html, .odt, .tex) and end.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5464,10 +5464,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A report is written as .pdf, .html or .tex, but this name ends in none of them: %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Name</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5505,6 +5501,10 @@
     </message>
     <message>
         <source>how fast the motion changes: the root of the acceleration by position, or that by velocity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A report is written as .pdf, .html, .odt or .tex, but this name ends in none of them: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8819,15 +8819,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>PDF (*.pdf);;Web page (*.html);;LaTeX (*.tex)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Written: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The printer could not be reached. Choose another one, or save the report as PDF.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;Web page (*.html);;OpenDocument text (*.odt);;LaTeX (*.tex)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -297,10 +297,6 @@
         <translation>Berichten, was im Hintergrund geschieht: Wiederherstellung, Versionen, andere Starts.</translation>
     </message>
     <message>
-        <source>Write the report of a study (.pdf, .html, .tex) and end.</source>
-        <translation>Den Bericht einer Studie schreiben (.pdf, .html, .tex) und enden.</translation>
-    </message>
-    <message>
         <source>The paper of the report: a4 or letter.</source>
         <translation>Das Papier des Berichts: a4 oder letter.</translation>
     </message>
@@ -327,6 +323,10 @@
     <message>
         <source>Who has written the report.</source>
         <translation>Wer den Bericht geschrieben hat.</translation>
+    </message>
+    <message>
+        <source>Write the report of a study (.pdf, .html, .odt, .tex) and end.</source>
+        <translation>Den Bericht einer Studie schreiben (.pdf, .html, .odt, .tex) und enden.</translation>
     </message>
 </context>
 <context>
@@ -5464,10 +5464,6 @@
         <translation>Der Bericht konnte nicht gezeichnet werden. Wählen Sie ein anderes Papier.</translation>
     </message>
     <message>
-        <source>A report is written as .pdf, .html or .tex, but this name ends in none of them: %1.</source>
-        <translation>Ein Bericht wird als .pdf, .html oder .tex geschrieben, doch dieser Name endet auf keines davon: %1.</translation>
-    </message>
-    <message>
         <source>Name</source>
         <translation>Name</translation>
     </message>
@@ -5506,6 +5502,10 @@
     <message>
         <source>how fast the motion changes: the root of the acceleration by position, or that by velocity</source>
         <translation>wie schnell sich die Bewegung ändert: die Wurzel der Beschleunigung nach dem Ort oder die nach der Geschwindigkeit</translation>
+    </message>
+    <message>
+        <source>A report is written as .pdf, .html, .odt or .tex, but this name ends in none of them: %1.</source>
+        <translation>Ein Bericht wird als .pdf, .html, .odt oder .tex geschrieben, doch dieser Name endet auf keines davon: %1.</translation>
     </message>
 </context>
 <context>
@@ -8819,16 +8819,16 @@
         <translation>Bericht speichern</translation>
     </message>
     <message>
-        <source>PDF (*.pdf);;Web page (*.html);;LaTeX (*.tex)</source>
-        <translation>PDF (*.pdf);;Webseite (*.html);;LaTeX (*.tex)</translation>
-    </message>
-    <message>
         <source>Written: %1</source>
         <translation>Geschrieben: %1</translation>
     </message>
     <message>
         <source>The printer could not be reached. Choose another one, or save the report as PDF.</source>
         <translation>Der Drucker ist nicht erreichbar. Wählen Sie einen anderen, oder speichern Sie den Bericht als PDF.</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;Web page (*.html);;OpenDocument text (*.odt);;LaTeX (*.tex)</source>
+        <translation>PDF (*.pdf);;Webseite (*.html);;OpenDocument-Text (*.odt);;LaTeX (*.tex)</translation>
     </message>
 </context>
 <context>

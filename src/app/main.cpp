@@ -94,7 +94,7 @@ void add_report_options(QCommandLineParser& parser) {
     const auto text = [](const char* source) { return QApplication::translate("Main", source); };
     parser.addOptions({
         {QStringLiteral("report"),
-         text(QT_TRANSLATE_NOOP("Main", "Write the report of a study (.pdf, .html, .tex) and end.")),
+         text(QT_TRANSLATE_NOOP("Main", "Write the report of a study (.pdf, .html, .odt, .tex) and end.")),
          QStringLiteral("file")},
         {QStringLiteral("paper"), text(QT_TRANSLATE_NOOP("Main", "The paper of the report: a4 or letter.")),
          QStringLiteral("size")},

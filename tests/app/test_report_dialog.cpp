@@ -46,12 +46,13 @@ class TestReportDialog : public QObject {
         QVERIFY(drive.settle());
         QTemporaryDir folder;
         ReportDialog dialog(drive.window.document().study(), drive.window.document().snapshot(), &drive.window);
-        for (const char* form : {"pdf", "html", "tex"}) {
+        for (const char* form : {"pdf", "html", "tex", "odt"}) {
             QVERIFY2(dialog.write_to(folder.filePath(QStringLiteral("report.") + QLatin1String(form))), form);
         }
         const QByteArray pdf = bytes_of(folder.filePath(QStringLiteral("report.pdf")));
         QVERIFY(pdf.startsWith("%PDF"));
         QCOMPARE(pdf.count("/Type /Page\n"), dialog.pages());
+        QVERIFY(bytes_of(folder.filePath(QStringLiteral("report.odt"))).startsWith("PK"));
         const QByteArray html = bytes_of(folder.filePath(QStringLiteral("report.html")));
         QCOMPARE(html.count("<svg"), drive.window.document().study().charts.size());
         QVERIFY(html.contains("<mfrac>"));

@@ -159,9 +159,10 @@ Result<bool> ReportDialog::write_to(const QString& path) const {
 
 void ReportDialog::save() {
     QString name = QString::fromStdString(study_.title.empty() ? std::string("report") : study_.title);
-    const QString path = ask_save_path(this, tr("Save report"), name.replace(u'/', u'-') + QStringLiteral(".pdf"),
-                                       tr("PDF (*.pdf);;Web page (*.html);;LaTeX (*.tex)"),
-                                       {QStringLiteral("pdf"), QStringLiteral("html"), QStringLiteral("tex")});
+    const QString path =
+        ask_save_path(this, tr("Save report"), name.replace(u'/', u'-') + QStringLiteral(".pdf"),
+                      tr("PDF (*.pdf);;Web page (*.html);;OpenDocument text (*.odt);;LaTeX (*.tex)"),
+                      {QStringLiteral("pdf"), QStringLiteral("html"), QStringLiteral("odt"), QStringLiteral("tex")});
     if (path.isEmpty()) {
         return;
     }

@@ -4,10 +4,13 @@
 #include "app/theme/theme.h"
 
 #include <QAbstractTextDocumentLayout>
+#include <QBuffer>
 #include <QPagedPaintDevice>
 #include <QPainter>
 #include <QSvgRenderer>
+#include <QTextDocumentWriter>
 #include <QTextTable>
+#include <QUrl>
 
 namespace ledgefall {
 namespace {
@@ -64,9 +67,10 @@ void PaintedInText::drawObject(QPainter* painter, const QRectF& area, QTextDocum
 }
 
 ReportPages::ReportPages(const Report& report, const std::unordered_map<Id, QByteArray>& charts,
-                         const QPageLayout& page)
+                         const QPageLayout& page, Purpose purpose)
     : report_(report)
     , page_(page)
+    , purpose_(purpose)
     , painted_(new PaintedInText)
     , cursor_(&document_) {
     const LookForPrint print;
@@ -118,7 +122,7 @@ void ReportPages::add_formula(QTextCursor& at, const ReportFormula& formula, dou
     if (formula.empty()) {
         return;
     }
-    if (report_.formulas == ReportRequest::Formulas::typed) {
+    if (report_.formulas == ReportRequest::Formulas::typed || purpose_ == Purpose::other_programs) {
         const QString name = named && !formula.name.empty() ? shown(formula.name) + QStringLiteral(" = ") : QString();
         return at.insertText(name + shown(formula.typed), of_size(formula_letters));
     }
@@ -263,6 +267,21 @@ void ReportPages::add_chart(const ReportChart& chart, const QByteArray& svg) {
     block.setTopMargin(10);
     cursor_.movePosition(QTextCursor::End);
     cursor_.insertBlock(block, of_size(letters));
+    if (purpose_ == Purpose::other_programs) {
+        constexpr double sharp = 2;
+        QImage image((size * sharp).toSize(), QImage::Format_ARGB32);
+        image.fill(Qt::white);
+        QPainter painter(&image);
+        renderer->render(&painter);
+        painter.end();
+        QTextImageFormat format;
+        format.setName(QStringLiteral("chart-%1.png").arg(shown(chart.chart.str())));
+        format.setWidth(size.width());
+        format.setHeight(size.height());
+        document_.addResource(QTextDocument::ImageResource, QUrl(format.name()), image);
+        cursor_.insertImage(format);
+        return add_text(shown(chart.label));
+    }
     cursor_.insertText(
         QString(QChar::ObjectReplacementCharacter),
         painted_->add(size, [renderer](QPainter& painter, const QRectF& area) { renderer->render(&painter, area); }));
@@ -306,6 +325,14 @@ void ReportPages::paint_foot(QPainter& painter, int page) const {
     painter.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter, left);
     painter.drawText(foot, Qt::AlignHCenter | Qt::AlignVCenter, shown(report_.date));
     painter.drawText(foot, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1 / %2").arg(page + 1).arg(count()));
+}
+
+QByteArray ReportPages::open_document() const {
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    QTextDocumentWriter writer(&buffer, "odf");
+    return writer.write(&document_) ? bytes : QByteArray();
 }
 
 bool ReportPages::print(QPagedPaintDevice& device) const {

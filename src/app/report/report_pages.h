@@ -46,12 +46,17 @@ class PaintedInText : public QObject, public QTextObjectInterface {
 class ReportPages {
     Q_DECLARE_TR_FUNCTIONS(ReportPages)
   public:
+    /// What formulas and charts become: paintings on pages; for other programs text as it is typed, and images.
+    enum class Purpose : std::uint8_t { pages, other_programs };
     /// `charts`: the charts as SVG.
-    ReportPages(const Report& report, const std::unordered_map<Id, QByteArray>& charts, const QPageLayout& page);
+    ReportPages(const Report& report, const std::unordered_map<Id, QByteArray>& charts, const QPageLayout& page,
+                Purpose purpose = Purpose::pages);
 
     int count() const { return document_.pageCount(); }
     /// Paints all pages; false where the device cannot be painted on.
     bool print(QPagedPaintDevice& device) const;
+    /// As an OpenDocument text, made for other programs.
+    QByteArray open_document() const;
     QString text() const { return document_.toPlainText(); }
 
   private:
@@ -69,6 +74,7 @@ class ReportPages {
     const Report report_;
     QSizeF area_; ///< of the text on a page
     QPageLayout page_;
+    Purpose purpose_;
     QTextDocument document_;
     PaintedInText* painted_;
     QTextCursor cursor_;

@@ -8,8 +8,9 @@
 #include <QBuffer>
 #include <QFileInfo>
 #include <QLocale>
+#include <QPainter>
 #include <QPdfWriter>
-#include <QRegularExpression>
+#include <QSvgRenderer>
 
 namespace ledgefall {
 namespace {
@@ -84,11 +85,16 @@ Result<bool> write_report(const DrawnReport& drawn, const QPageLayout& page, con
                    ? Result<bool>(Sentence{N_("The report could not be painted. Choose another paper."), {}})
                    : put(path, bytes.toStdString());
     }
+    if (suffix == QStringLiteral("odt")) {
+        const QByteArray bytes =
+            ReportPages(drawn.report, drawn.charts, page, ReportPages::Purpose::other_programs).open_document();
+        return put(path, bytes.toStdString());
+    }
     if (suffix == QStringLiteral("html") || suffix == QStringLiteral("htm")) {
         return put(path, write_html_report(drawn.report, svg));
     }
     if (suffix != QStringLiteral("tex")) {
-        return Sentence{N_("A report is written as .pdf, .html or .tex, but this name ends in none of them: %1."),
+        return Sentence{N_("A report is written as .pdf, .html, .odt or .tex, but this name ends in none of them: %1."),
                         {path.toStdString()}};
     }
     const QFileInfo file(path);
@@ -106,7 +112,7 @@ Result<bool> write_report(const DrawnReport& drawn, const QPageLayout& page, con
         renderer.render(&painter, QRectF(QPointF(), QSizeF(renderer.defaultSize())));
         painter.end();
         const QString name = QStringLiteral("%1-%2.pdf").arg(file.completeBaseName()).arg(names.size() + 1);
-        const Result<bool> written = put(file.absolutePath() + QLatin1Char('/') + name, bytes.toStdString());
+        Result<bool> written = put(file.absolutePath() + QLatin1Char('/') + name, bytes.toStdString());
         if (!written) {
             return written;
         }

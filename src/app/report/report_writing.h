@@ -14,7 +14,7 @@ struct DrawnReport {
 Result<DrawnReport> drawn_report(const Study& study, const ResultsPtr& results, const ReportRequest& request,
                                  const StopToken& stop = {});
 
-/// Writes a report whole or not at all: `.pdf`, `.html` or `.tex`, whose charts are written beside it as PDF.
+/// Writes a report whole or not at all: `.pdf`, `.html`, `.odt` or `.tex`, whose charts are written beside it as PDF.
 Result<bool> write_report(const DrawnReport& report, const QPageLayout& page, const QString& path);
 
 /// A4, or Letter where that is usual, with margins of 18 mm.
