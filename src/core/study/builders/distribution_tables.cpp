@@ -80,7 +80,7 @@ Result<Study> critical_region(const Study& study, const std::string& distributio
 
 Result<Study> probability_table(const Study& study, const std::string& distribution, Id* added) {
     const HeldDistribution held = hold_distribution(study, distribution);
-    const Result<Study> begun = begun_table(held, {N_("Probabilities of %1"), {distribution}}, added);
+    Result<Study> begun = begun_table(held, {N_("Probabilities of %1"), {distribution}}, added);
     if (!begun) {
         return begun;
     }
@@ -95,7 +95,7 @@ Result<Study> probability_table(const Study& study, const std::string& distribut
 
 Result<Study> approximation_table(const Study& study, const std::string& distribution, Id* added) {
     const HeldDistribution held = hold_distribution(study, distribution);
-    const Result<Study> begun = begun_table(held, {N_("Normal approximation of %1"), {distribution}}, added);
+    Result<Study> begun = begun_table(held, {N_("Normal approximation of %1"), {distribution}}, added);
     if (!begun) {
         return begun;
     }

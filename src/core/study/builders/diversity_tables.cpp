@@ -107,9 +107,10 @@ Result<Study> species_by_site(const Study& study, const SiteCounts& counts, Id* 
         (in_columns ? down : across).values = owner + names->name;
         (in_columns ? across : down).values = listed(labels);
         const std::string here = " where " + owner + names->name + " = " + (in_columns ? "species" : "site") + ")";
+        const auto sum_here = [&](const ColumnDefinition& column) { return "sum(" + owner + column.name + here; };
         std::vector<NamedColumn> columns;
         for (const Id id : counts.counts) {
-            columns.push_back({source->column(id)->shown_label(), "sum(" + owner + source->column(id)->name + here});
+            columns.push_back({source->column(id)->shown_label(), sum_here(*source->column(id))});
         }
         cell = chosen_by(in_columns ? "site" : "species", columns);
         break;
@@ -184,6 +185,8 @@ Result<Study> index_table(const Study& study, Id layer, const IndexRequest& requ
     const std::string here = grid->of_site("row");
     maker.column({N_("Site")}, "site = " + grid->site + "[row]");
     const Format three{Format::Style::decimals, 3};
+    const std::string base = request.base == 0 ? "" : shortest(request.base);
+    const std::string to_that_base = "shannon(" + here + ", " + base + ")";
     for (const SiteIndex& index : site_indices()) {
         if (std::find(request.indices.begin(), request.indices.end(), index.name) == request.indices.end()) {
             continue;
@@ -191,8 +194,7 @@ Result<Study> index_table(const Study& study, Id layer, const IndexRequest& requ
         std::string formula = filled_in(index.formula, {{"$n", here}});
         Sentence label{index.label};
         if (index.name == "H") {
-            const std::string base = request.base == 0 ? "" : shortest(request.base);
-            formula = base.empty() ? formula : "shannon(" + here + ", " + base + ")";
+            formula = base.empty() ? formula : to_that_base;
             label = base.empty() ? Sentence{N_("Shannon H′ (base e)")} : Sentence{N_("Shannon H′ (base %1)"), {base}};
         }
         const bool whole =
@@ -243,8 +245,8 @@ Result<Study> pair_matrix(const Study& study, Id layer, const std::string& index
     const auto chosen = std::find_if(all.begin(), all.end(), [&index](const auto& one) { return one.name == index; });
     Id table;
     const Sentence title{"%1, %2", {grid->table->shown_label(), worded({chosen->label})}};
-    const Result<Study> begun = add_two_way_table(study, worded(title), {worded({N_("Site")}), "site", "", grid->site},
-                                                  {worded({N_("with")}), "with_site", "", grid->site}, &table);
+    Result<Study> begun = add_two_way_table(study, worded(title), {worded({N_("Site")}), "site", "", grid->site},
+                                            {worded({N_("with")}), "with_site", "", grid->site}, &table);
     if (!begun) {
         return begun;
     }

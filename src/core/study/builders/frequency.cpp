@@ -45,6 +45,25 @@ void add_mode(TableMaker& maker) {
                {N_("interpolated within the modal class by its neighbours")});
 }
 
+/// The counts of one group, its shares, and its mean and spread on the ledge.
+void add_group(TableMaker& maker, const std::string& data, const std::string& condition, const std::string& group,
+               const FrequencyParts& parts, GroupColumns& made) {
+    const std::string suffix = name_from_label(group);
+    const std::string f = maker.free_here("f_" + suffix);
+    maker.column({N_("Count, %1"), {group}}, f + " = count(" + data + " in class and " + condition + ")");
+    const std::string share = maker.free_here("rel_" + suffix);
+    made.counts.push_back(f);
+    made.shares.push_back(share);
+    maker.column({N_("Share, %1"), {group}}, share + " = " + f + " / sum(" + f + ")", in_percent);
+    if (parts.measures) {
+        const std::string spread = parts.population ? " = wsd_pop(mid, " : " = wsd(mid, ";
+        maker.held(maker.free_here("mean_" + suffix) + " = wmean(mid, " + f + ")",
+                   {N_("mean of %1, from the class midpoints"), {group}});
+        maker.held(maker.free_here("sd_" + suffix) + spread + f + ")",
+                   {N_("standard deviation of %1, from the class midpoints"), {group}});
+    }
+}
+
 /// The counts of each group in the same classes, side by side, and their shares of the group.
 GroupColumns add_groups(TableMaker& maker, const Table& source, const std::string& data, const FrequencyParts& parts) {
     GroupColumns made;
@@ -52,22 +71,9 @@ GroupColumns add_groups(TableMaker& maker, const Table& source, const std::strin
     if (by == nullptr) {
         return made;
     }
+    const std::string is_group = source.name + "." + by->name + " = ";
     for (const std::string& group : parts.groups) {
-        const std::string suffix = name_from_label(group);
-        const std::string f = maker.free_here("f_" + suffix);
-        maker.column({N_("Count, %1"), {group}}, f + " = count(" + data + " in class and " + source.name + "." +
-                                                     by->name + " = " + text_literal(group) + ")");
-        const std::string share = maker.free_here("rel_" + suffix);
-        made.counts.push_back(f);
-        made.shares.push_back(share);
-        maker.column({N_("Share, %1"), {group}}, share + " = " + f + " / sum(" + f + ")", in_percent);
-        if (parts.measures) {
-            maker.held(maker.free_here("mean_" + suffix) + " = wmean(mid, " + f + ")",
-                       {N_("mean of %1, from the class midpoints"), {group}});
-            maker.held(maker.free_here("sd_" + suffix) + (parts.population ? " = wsd_pop(mid, " : " = wsd(mid, ") + f +
-                           ")",
-                       {N_("standard deviation of %1, from the class midpoints"), {group}});
-        }
+        add_group(maker, data, is_group + text_literal(group), group, parts, made);
     }
     return made;
 }

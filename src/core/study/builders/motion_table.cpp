@@ -63,7 +63,7 @@ class Motion {
     std::string call(const Direction& of, const std::string& suffix, const std::string& time) const {
         std::string arguments;
         for (const Direction& one : directions_) {
-            arguments += one.x + suffix + ", " + one.v + suffix + ", ";
+            arguments.append(one.x).append(suffix).append(", ").append(one.v).append(suffix).append(", ");
         }
         return "accel_" + of.x + "(" + arguments + time + ")";
     }
@@ -195,12 +195,11 @@ class Motion {
         std::string rates;
         for (std::size_t at = 0; at < directions_.size(); ++at) {
             const Direction& one = directions_[at];
-            const std::string own = "larger(sqrt(abs(" + slope(one, one.x) + ")), abs(" + slope(one, one.v) + "))";
-            rates = at == 0 ? own : "larger(" + rates + ", " + own + ")";
+            rates = at == 0 ? own_rate(one) : larger_of(rates, own_rate(one));
         }
         std::string parameters;
         for (const Direction& one : directions_) {
-            parameters += one.x + ", " + one.v + ", ";
+            parameters.append(one.x).append(", ").append(one.v).append(", ");
         }
         maker_.held("rate(" + parameters + "t) = " + rates,
                     {N_("how fast the motion changes: the root of the acceleration by position, or that by velocity")});
@@ -220,6 +219,11 @@ class Motion {
         }
     }
 
+    static std::string larger_of(const std::string& a, const std::string& b) { return "larger(" + a + ", " + b + ")"; }
+    std::string own_rate(const Direction& one) const {
+        return larger_of("sqrt(abs(" + slope(one, one.x) + "))", "abs(" + slope(one, one.v) + ")");
+    }
+
     /// The acceleration of a direction by one of its arguments, as a quotient of differences.
     std::string slope(const Direction& of, const std::string& by) const {
         const std::string h = "0.0001 * (1 + abs(" + by + "))";
@@ -227,7 +231,7 @@ class Motion {
             std::string arguments;
             for (const Direction& one : directions_) {
                 for (const std::string& name : {one.x, one.v}) {
-                    arguments += name == by ? name + sign + h + ", " : name + ", ";
+                    arguments.append(name).append(name == by ? sign + h : "").append(", ");
                 }
             }
             return "accel_" + of.x + "(" + arguments + "t)";
