@@ -107,10 +107,10 @@ Result<Study> species_by_site(const Study& study, const SiteCounts& counts, Id* 
         (in_columns ? down : across).values = owner + names->name;
         (in_columns ? across : down).values = listed(labels);
         const std::string here = " where " + owner + names->name + " = " + (in_columns ? "species" : "site") + ")";
-        const auto sum_here = [&](const ColumnDefinition& column) { return "sum(" + owner + column.name + here; };
+        const auto counted_here = [&](const ColumnDefinition& column) { return "sum(" + owner + column.name + here; };
         std::vector<NamedColumn> columns;
         for (const Id id : counts.counts) {
-            columns.push_back({source->column(id)->shown_label(), sum_here(*source->column(id))});
+            columns.push_back({source->column(id)->shown_label(), counted_here(*source->column(id))});
         }
         cell = chosen_by(in_columns ? "site" : "species", columns);
         break;
