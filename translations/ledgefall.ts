@@ -4488,10 +4488,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 is no number. Type the value up to which the curve is read.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Fences need a column of numbers. Select one.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4501,10 +4497,6 @@
     </message>
     <message>
         <source>There is no other table that could be the model. Make one first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no given step on a ledge to halve.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4757,10 +4749,6 @@
     </message>
     <message>
         <source>species S</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Shannon H′</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5505,6 +5493,70 @@
     </message>
     <message>
         <source>A report is written as .pdf, .html, .odt or .tex, but this name ends in none of them: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a number. Type the value up to which the curve is read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>--report needs one study: ledgefall STUDY --report FILE.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>--rows needs a whole number, --paper a4 or letter, and --formulas mathematics, typed or none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With all rows the tables have more than %1 cells. Choose the first and the last rows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is there already and would be replaced. Give the report another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>density, per unit of width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has formulas for parts of its rows: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In %1, values are typed over the formula: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two of the columns are called %1. Give each a name of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every site is in the matrix once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two sites have the same name, or a site has none. Name each differently.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every value belongs to a group</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some values belong to none of the groups that are counted here. Look for empty or new names.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how the classes were chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start, the time step and the end of a motion must be numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>limits changed afterwards</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9626,10 +9678,6 @@
     </message>
     <message>
         <source>Which step is halved?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

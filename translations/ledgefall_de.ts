@@ -4488,10 +4488,6 @@
         <translation>Werte, die auf %1 genau notiert sind, brauchen Klassen, deren Breite ein Vielfaches davon ist.</translation>
     </message>
     <message>
-        <source>%1 is no number. Type the value up to which the curve is read.</source>
-        <translation>%1 ist keine Zahl. Geben Sie den Wert ein, bis zu dem die Kurve abgelesen wird.</translation>
-    </message>
-    <message>
         <source>Fences need a column of numbers. Select one.</source>
         <translation>Zäune brauchen eine Zahlenspalte. Wählen Sie eine aus.</translation>
     </message>
@@ -4502,10 +4498,6 @@
     <message>
         <source>There is no other table that could be the model. Make one first.</source>
         <translation>Es gibt keine andere Tabelle, die das Modell sein könnte. Erstellen Sie zuerst eine.</translation>
-    </message>
-    <message>
-        <source>There is no given step on a ledge to halve.</source>
-        <translation>Auf keinem Sims steht ein gegebener Schritt, der halbiert werden könnte.</translation>
     </message>
     <message>
         <source>Choose an index, a matrix of pairs or a chart.</source>
@@ -4758,10 +4750,6 @@
     <message>
         <source>species S</source>
         <translation>Arten S</translation>
-    </message>
-    <message>
-        <source>Shannon H′</source>
-        <translation>Shannon H′</translation>
     </message>
     <message>
         <source>Pielou J′ = H′ / ln S</source>
@@ -5506,6 +5494,70 @@
     <message>
         <source>A report is written as .pdf, .html, .odt or .tex, but this name ends in none of them: %1.</source>
         <translation>Ein Bericht wird als .pdf, .html, .odt oder .tex geschrieben, doch dieser Name endet auf keines davon: %1.</translation>
+    </message>
+    <message>
+        <source>%1 is not a number. Type the value up to which the curve is read.</source>
+        <translation>%1 ist keine Zahl. Geben Sie den Wert ein, bis zu dem die Kurve abgelesen wird.</translation>
+    </message>
+    <message>
+        <source>--report needs one study: ledgefall STUDY --report FILE.</source>
+        <translation>--report braucht eine Studie: ledgefall STUDIE --report DATEI.</translation>
+    </message>
+    <message>
+        <source>--rows needs a whole number, --paper a4 or letter, and --formulas mathematics, typed or none.</source>
+        <translation>--rows braucht eine ganze Zahl, --paper a4 oder letter und --formulas mathematics, typed oder none.</translation>
+    </message>
+    <message>
+        <source>With all rows the tables have more than %1 cells. Choose the first and the last rows.</source>
+        <translation>Mit allen Zeilen haben die Tabellen mehr als %1 Zellen. Wählen Sie die ersten und letzten Zeilen.</translation>
+    </message>
+    <message>
+        <source>%1 is there already and would be replaced. Give the report another name.</source>
+        <translation>%1 gibt es schon und würde ersetzt. Geben Sie dem Bericht einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>density, per unit of width</source>
+        <translation>Dichte, je Einheit der Breite</translation>
+    </message>
+    <message>
+        <source>%1 has formulas for parts of its rows: %2.</source>
+        <translation>%1 hat Formeln für Teile der Zeilen: %2.</translation>
+    </message>
+    <message>
+        <source>In %1, values are typed over the formula: %2.</source>
+        <translation>In %1 sind Werte über die Formel getippt: %2.</translation>
+    </message>
+    <message>
+        <source>Two of the columns are called %1. Give each a name of its own.</source>
+        <translation>Zwei der Spalten heißen %1. Geben Sie jeder einen eigenen Namen.</translation>
+    </message>
+    <message>
+        <source>every site is in the matrix once</source>
+        <translation>jeder Ort steht einmal in der Matrix</translation>
+    </message>
+    <message>
+        <source>Two sites have the same name, or a site has none. Name each differently.</source>
+        <translation>Zwei Orte heißen gleich, oder ein Ort hat keinen Namen. Benennen Sie jeden anders.</translation>
+    </message>
+    <message>
+        <source>every value belongs to a group</source>
+        <translation>jeder Wert gehört zu einer Gruppe</translation>
+    </message>
+    <message>
+        <source>Some values belong to none of the groups that are counted here. Look for empty or new names.</source>
+        <translation>Einige Werte gehören zu keiner der hier gezählten Gruppen. Suchen Sie nach leeren oder neuen Namen.</translation>
+    </message>
+    <message>
+        <source>how the classes were chosen</source>
+        <translation>wie die Klassen gewählt wurden</translation>
+    </message>
+    <message>
+        <source>The start, the time step and the end of a motion must be numbers.</source>
+        <translation>Anfang, Zeitschritt und Ende einer Bewegung müssen Zahlen sein.</translation>
+    </message>
+    <message>
+        <source>limits changed afterwards</source>
+        <translation>Grenzen nachträglich geändert</translation>
     </message>
 </context>
 <context>
@@ -9627,10 +9679,6 @@
     <message>
         <source>Which step is halved?</source>
         <translation>Welcher Schritt wird halbiert?</translation>
-    </message>
-    <message>
-        <source>Choose</source>
-        <translation>Wählen</translation>
     </message>
     <message>
         <source>Result to follow while the step is halved</source>

@@ -49,7 +49,11 @@ int write_asked_report(const QCommandLineParser& parser) {
         qCritical("%s", qPrintable(ledgefall::Document::translated(why)));
         return 1;
     };
-    QFile file(parser.positionalArguments().value(0));
+    if (parser.positionalArguments().size() != 1) {
+        fail({N_("--report needs one study: ledgefall STUDY --report FILE."), {}});
+        return 2;
+    }
+    QFile file(parser.positionalArguments().front());
     if (!file.open(QIODevice::ReadOnly)) {
         return fail({N_("%1 cannot be read."), {file.fileName().toStdString()}});
     }
@@ -59,6 +63,18 @@ int write_asked_report(const QCommandLineParser& parser) {
         return fail(study.refusal());
     }
     ledgefall::spell_numbers_by(study->settings);
+    const auto wrong = [&parser](const QString& option, const QStringList& words) {
+        return parser.isSet(option) && !words.contains(parser.value(option).toLower());
+    };
+    bool counted = true;
+    const unsigned rows =
+        parser.isSet(QStringLiteral("rows")) ? parser.value(QStringLiteral("rows")).toUInt(&counted) : 0;
+    if (!counted || wrong(QStringLiteral("paper"), {QStringLiteral("a4"), QStringLiteral("letter")}) ||
+        wrong(QStringLiteral("formulas"),
+              {QStringLiteral("mathematics"), QStringLiteral("typed"), QStringLiteral("none")})) {
+        fail({N_("--rows needs a whole number, --paper a4 or letter, and --formulas mathematics, typed or none."), {}});
+        return 2;
+    }
     ledgefall::ReportRequest request;
     request.author = parser.value(QStringLiteral("author")).toStdString();
     request.date = QLocale().toString(QDate::currentDate(), QLocale::LongFormat).toStdString();
@@ -68,7 +84,7 @@ int write_asked_report(const QCommandLineParser& parser) {
                        : formulas == u"none" ? ledgefall::ReportRequest::Formulas::none
                                              : ledgefall::ReportRequest::Formulas::mathematics;
     if (parser.isSet(QStringLiteral("rows"))) {
-        request.row_count = parser.value(QStringLiteral("rows")).toUInt();
+        request.row_count = rows;
         request.rows = request.row_count == 0 ? ledgefall::ReportRequest::Rows::none
                                               : ledgefall::ReportRequest::Rows::first_and_last;
     }

@@ -64,6 +64,35 @@ class TestReportDialog : public QObject {
         QVERIFY(!dialog.write_to(folder.path() + QStringLiteral("/missing/report.html")));
     }
 
+    /// What cannot be made leaves no older report to be written in its place.
+    void a_wrong_place_leaves_nothing_to_write() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        QTemporaryDir folder;
+        ReportDialog dialog(drive.window.document().study(), drive.window.document().snapshot(), &drive.window);
+        dialog.workings().setText(QStringLiteral("Nothing.x[1]"));
+        Q_EMIT dialog.workings().editingFinished();
+        QCOMPARE(dialog.pages(), 0);
+        QVERIFY(!dialog.write_to(folder.filePath(QStringLiteral("report.pdf"))));
+        dialog.workings().setText(QStringLiteral("Pebbles.dev[3]"));
+        Q_EMIT dialog.workings().editingFinished();
+        QVERIFY(dialog.pages() > 0);
+    }
+
+    void charts_of_another_report_are_not_replaced() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        QTemporaryDir folder;
+        QFile other(folder.filePath(QStringLiteral("report-1.pdf")));
+        QVERIFY(other.open(QIODevice::WriteOnly) && other.write("mine") == 4);
+        other.close();
+        ReportDialog dialog(drive.window.document().study(), drive.window.document().snapshot(), &drive.window);
+        QVERIFY(!dialog.write_to(folder.filePath(QStringLiteral("report.tex"))));
+        QCOMPARE(bytes_of(other.fileName()), QByteArray("mine"));
+    }
+
     /// Nothing is lost at the right edge of a page: what does not fit goes on below.
     void a_wide_table_goes_on_below() {
         Id table;

@@ -7,6 +7,7 @@
 #include "app/dialogs/frequency_dialog.h"
 #include "app/dialogs/mean_dialog.h"
 #include "app/dialogs/motion_dialog.h"
+#include "app/ledge/held_card.h"
 #include "core/study/builders/frequency.h"
 #include "harness/test_program.h"
 #include "user_simulator.h"
@@ -196,6 +197,25 @@ class TestSubjectStories : public QObject {
         const Value apart = hands.drive.window.document().results().cell(matrix, 1); // riffle with pool
         QVERIFY(close_to(apart.number(), (15 + 15 + 4) / 44.0));
         QVERIFY2(hands.actions <= 7, qPrintable(QString::number(hands.actions)));
+    }
+
+    /// Beside a table with many cards of its own, what is made for the study is in view.
+    void a_critical_region_is_in_view() {
+        UserSimulator hands(QStringLiteral("-"));
+        hands.in_next_dialog([&](QDialog&) { hands.key_in_dialog(Qt::Key_Return); });
+        hands.menu({QStringLiteral("Compute"), QStringLiteral("Motion and rates"), QStringLiteral("Motion in steps…")});
+        QVERIFY(drawn(hands));
+        hands.in_next_dialog([&](QDialog&) { hands.key_in_dialog(Qt::Key_Return); });
+        hands.menu(in_made_tables(QStringLiteral("From a distribution…")));
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(hands.held("critical_from"), 8.0);
+        const HeldValue* size = hands.drive.window.document().study().held_named("actual_size");
+        QVERIFY(size != nullptr);
+        const auto cards = hands.drive.window.findChildren<HeldCard*>();
+        const auto card =
+            std::find_if(cards.begin(), cards.end(), [size](const HeldCard* one) { return one->held() == size->id; });
+        QVERIFY(card != cards.end());
+        QCOMPARE((*card)->visibleRegion().boundingRect().width(), (*card)->width());
     }
 
     void values_beyond_the_fences_are_selected() {

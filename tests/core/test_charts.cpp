@@ -73,6 +73,30 @@ class TestCharts : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void dots_stand_on_one_another_over_equal_values() {
+        Bench bench;
+        bench.numbers("x", {3, 1, 3, std::nan(""), 2, 3});
+        const ChartFigures figures = drawn(bench, of(SeriesForm::dots, Id(), bench.id("x")));
+        const SeriesFigures& dots = figures.series.front();
+        QCOMPARE(dots.x, (std::vector<double>{3, 1, 3, 2, 3}));
+        QCOMPARE(dots.y, (std::vector<double>{1, 1, 2, 1, 3}));
+        QCOMPARE(dots.rows, (std::vector<std::uint32_t>{0, 1, 2, 4, 5}));
+        QCOMPARE(dots.left_out, std::size_t{1});
+        QCOMPARE(figures.x.title, std::string("x"));
+        Bench many;
+        std::vector<double> values;
+        for (int at = 0; at < 1000; ++at) {
+            values.push_back(at * 0.001);
+        }
+        many.numbers("x", values);
+        const ChartFigures near = drawn(many, of(SeriesForm::dots, Id(), many.id("x")));
+        QVERIFY(*std::max_element(near.series.front().y.begin(), near.series.front().y.end()) >=
+                19); // in some fifty stacks
+        Bench none;
+        none.numbers("x", {std::nan("")});
+        QVERIFY(drawn(none, of(SeriesForm::dots, Id(), none.id("x"))).empty());
+    }
+
     void points_leave_out_what_has_no_number() {
         Bench bench;
         bench.numbers("x", {1, 2, std::nan(""), 4}).numbers("y", {5, std::nan(""), 7, 8}).work("z = 1 / (x - 4)");

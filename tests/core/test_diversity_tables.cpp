@@ -161,7 +161,7 @@ class TestDiversityTables : public QObject {
 
     void a_matrix_has_all_pairs() {
         Noted noted(SiteCounts::Form::list);
-        for (const PairIndex& index : pair_indices()) {
+        for (const SitePairIndex& index : pair_indices()) {
             Id table;
             noted.take(pair_matrix(noted.study, noted.layer, index.name, &table));
             const Id layer = noted.study.table(table)->columns.front()->id;
@@ -217,6 +217,45 @@ class TestDiversityTables : public QObject {
         QCOMPARE(noted.at(table, "riffle", 25).number(), 3.0);
         QVERIFY(noted.at(table, "weir", 25).is_missing()); // there are fewer individuals
         QCOMPARE(noted.study.chart(chart)->series.size(), sites.size());
+    }
+
+    /// The sites change their order when the list is written anew: each column stays with its site.
+    void curves_follow_their_sites_by_name() {
+        Bench bench;
+        bench.texts("site", {"riffle", "pool", "pool"}).texts("taxon", {"a", "a", "b"}).numbers("found", {9, 2, 5});
+        SiteCounts noted;
+        noted.table = bench.table;
+        noted.site = bench.id("site");
+        noted.species = bench.id("taxon");
+        noted.number = bench.id("found");
+        Id layer;
+        Id table;
+        Id chart;
+        bench.take(species_by_site(bench.study, noted, &layer));
+        bench.take(site_curves(bench.study, layer, {"riffle", "pool"}, SiteCurves::hill_profile, &table, &chart));
+        const Id pool = bench.study.table(table)->column_named("pool")->id;
+        QCOMPARE(bench.results->cell(pool, 0).number(), 2.0);
+        bench.take(move_rows(bench.study, bench.table, 1, 2, 0));
+        QCOMPARE(bench.results->cell(pool, 0).number(), 2.0);
+        QCOMPARE(bench.results->cell(bench.study.table(table)->column_named("riffle")->id, 0).number(), 1.0);
+    }
+
+    void columns_of_one_name_are_refused() {
+        Bench bench;
+        bench.texts("taxon", {"a"}).numbers("p", {1}).numbers("q", {2});
+        for (const char* column : {"p", "q"}) {
+            bench.take(head_column(bench.study, bench.id(column), {"Pool", "", ""}));
+        }
+        Id layer;
+        const auto made = species_by_site(bench.study,
+                                          {SiteCounts::Form::sites_in_columns,
+                                           bench.table,
+                                           {},
+                                           bench.id("taxon"),
+                                           {},
+                                           {bench.id("p"), bench.id("q")}},
+                                          &layer);
+        QVERIFY(!made && made.refusal().text().find("Pool") != std::string::npos);
     }
 
     void percentages_fail_the_check_and_their_indices_say_why() {

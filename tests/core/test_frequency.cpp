@@ -2,6 +2,7 @@
 
 #include "core/stats/classing.h"
 #include "core/study/builders/frequency.h"
+#include "core/study/builders/held_reading.h"
 #include "core/study/formats/settled_format.h"
 #include "core/value/decimals.h"
 #include "harness/test_program.h"
@@ -204,6 +205,70 @@ class TestFrequency : public QObject {
                  std::string("n = 7; own limits; lower limits are in the class; 0 outside the classes"));
     }
 
+    void the_caption_follows_a_change_of_classes() {
+        Bench bench;
+        bench.numbers("x", {5, 15, 20, 25, 99});
+        FrequencyParts parts;
+        parts.rule = "own limits";
+        Id table;
+        bench.take(frequency_table(bench.study, bench.id("x"), {{0, 10, 20, 30}}, parts, &table));
+        const auto caption = [&] {
+            const auto& ledge = bench.study.table(table)->ledge;
+            const auto one =
+                std::find_if(ledge.begin(), ledge.end(), [](const auto& held) { return held->name == "caption"; });
+            return QString::fromStdString(bench.results->single((*one)->id).persistent().text().str());
+        };
+        QCOMPARE(caption(), QStringLiteral("n = 4; own limits; lower limits are in the class; 1 outside the classes"));
+        Classes other{{0, 50, 100}};
+        other.closed_left = false;
+        bench.take(reclass(bench.study, table, other));
+        QCOMPARE(caption(), QStringLiteral("n = 5; limits changed afterwards; upper limits are in the class; 0 outside "
+                                           "the classes"));
+    }
+
+    void values_without_a_group_fail_a_check() {
+        Bench bench;
+        bench.numbers("x", {5, 15, 25}).texts("site", {"pool", "weir", ""});
+        FrequencyParts parts;
+        parts.by = bench.id("site");
+        parts.groups = {"pool", "weir"};
+        bench.take(frequency_table(bench.study, bench.id("x"), {{0, 10, 20, 30}}, parts));
+        const auto& checks = bench.study.checks;
+        const auto one = std::find_if(checks.begin(), checks.end(), [](const auto& check) {
+            return check->label == "every value belongs to a group";
+        });
+        QVERIFY(one != checks.end() && !bench.results->single((*one)->id).yes());
+    }
+
+    /// Of two cumulative columns each curve is read by its own counts.
+    void a_reading_is_of_the_curve_that_is_drawn() {
+        Bench bench;
+        bench.numbers("x", {5, 15, 25, 26}).texts("site", {"pool", "weir", "weir", "weir"});
+        FrequencyParts parts;
+        parts.by = bench.id("site");
+        parts.groups = {"pool", "weir"};
+        Id table;
+        bench.take(frequency_table(bench.study, bench.id("x"), {{0, 10, 20, 30}}, parts, &table));
+        bench.take(write_column(bench.study, table, "cum_weir = sum(f_weir[1..i])"));
+        for (const auto& [curve, share] : {std::pair<const char*, double>{"cum", 0.5}, {"cum_weir", 1.0 / 3}}) {
+            const Table& classes = *bench.study.table(table);
+            Chart chart;
+            chart.table = table;
+            chart.series.push_back({SeriesForm::cumulative, (*classes.axis.column)->id, classes.column_named(curve)->id,
+                                    false, false, ""});
+            Id drawn;
+            Study study = *add_chart(bench.study, chart, &drawn);
+            Id held;
+            study = *hold_reading(study, drawn, 20, &held);
+            QVERIFY2(near(compute(study)->single(held).number(), share), curve);
+        }
+        Chart none;
+        none.table = table;
+        Id drawn;
+        const Study study = *add_chart(bench.study, none, &drawn);
+        QVERIFY(!hold_reading(study, drawn, 20));
+    }
+
     void a_population_has_its_own_spread() {
         Bench bench;
         bench.numbers("x", {5, 15, 15, 25});
@@ -238,6 +303,22 @@ class TestFrequency : public QObject {
                                  *small.study.table(small.table)->column_named("x")->cells.pointer(), &table));
         const auto column = small.study.table(table)->column_named("leaves_in_order");
         QCOMPARE(small.results->cell(column->id, 0).text().str(), std::string("0 2"));
+        for (const std::vector<double>& edge : {std::vector<double>{0, 0}, {0.1}, {1e300, 2e300}, {7, 7, 7}}) {
+            Bench bench_of;
+            bench_of.numbers("x", edge);
+            bench_of.take(stem_and_leaf(bench_of.study, bench_of.id("x"),
+                                        *bench_of.study.table(bench_of.table)->column_named("x")->cells.pointer(),
+                                        &table));
+            for (const auto& check : bench_of.study.checks) {
+                QVERIFY2(bench_of.results->single(check->id).yes(), check->label.c_str());
+            }
+        }
+        Bench none;
+        none.texts("x", {"a"}).numbers("y", {std::nan("")});
+        for (const char* name : {"x", "y"}) {
+            QVERIFY(!stem_and_leaf(none.study, none.id(name),
+                                   *none.study.table(none.table)->column_named(name)->cells.pointer(), &table));
+        }
         Bench below;
         below.numbers("x", {-1, 2});
         QVERIFY(!stem_and_leaf(below.study, below.id("x"),

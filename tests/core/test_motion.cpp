@@ -284,6 +284,10 @@ class TestMotion : public QObject {
         request.step = 1e-7;
         QVERIFY(!motion_table(Study(), request));
         request.step = 0.1;
+        request.x = std::nan("");
+        QVERIFY(!motion_table(Study(), request)); // typed, but no number
+        request.x = 0;
+        QVERIFY(motion_table(Study(), request));
         request.ax = "-vx +";
         QVERIFY(!motion_table(Study(), request));
     }

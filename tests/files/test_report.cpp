@@ -111,6 +111,16 @@ class TestReport : public QObject {
             std::any_of(made.sources.begin(), made.sources.end(), [](const auto& one) { return one.first == "mean"; }));
     }
 
+    void what_rows_do_not_show_is_said() {
+        Study study = pebbles();
+        const Id table = study.tables.front()->id;
+        study = *type_block(study, table, 1, 1, {{"9"}});
+        const ReportTable made = report(study).tables.front();
+        QCOMPARE(made.remarks, std::vector<std::string>{"In dev, values are typed over the formula: 1."});
+        QVERIFY(write_html_report(report(study), {}).find("typed over the formula") != std::string::npos);
+        QVERIFY(write_latex_report(report(study), {}).find("typed over the formula") != std::string::npos);
+    }
+
     void rows_in_the_middle_are_left_out() {
         Id table;
         Study study = *add_table(Study(), "Long", &table);

@@ -52,7 +52,7 @@ void ChartCommands::hold_reading_of_chart() {
         pages_.chart_page()->hold_reading_at(*x);
     } else if (typed) {
         document_.refuse(
-            {N_("%1 is no number. Type the value up to which the curve is read."), {typed->toStdString()}});
+            {N_("%1 is not a number. Type the value up to which the curve is read."), {typed->toStdString()}});
     }
 }
 

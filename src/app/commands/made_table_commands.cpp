@@ -10,6 +10,9 @@
 #include "core/study/builders/unfold.h"
 #include "core/study/edits/edits.h"
 #include "core/study/row_sources/category_rows.h"
+#include "core/study/row_sources/class_rows.h"
+
+#include <numeric>
 
 namespace ledgefall {
 
@@ -120,11 +123,16 @@ std::vector<FrequencyDialog::GroupOffer> MadeTableCommands::groups_beside(Id cou
 /// The groups of a frequency table as polygons of their shares over each other; two of them back to back as well.
 Result<Study> MadeTableCommands::charts_of_groups(const Study& study, Id id, const GroupColumns& groups, Id* chart) {
     const Table& table = *study.table(id);
-    const auto drawn = [&table](const std::vector<std::string>& columns, SeriesForm form, const QString& label,
-                                const QString& upwards) {
+    const std::vector<double>& limits = table.axis.rows_as<ClassRows>()->classes().boundaries;
+    std::vector<double> widths;
+    std::adjacent_difference(limits.begin(), limits.end(), std::back_inserter(widths));
+    const auto [narrowest, widest] = std::minmax_element(widths.begin() + 1, widths.end());
+    const bool even = *widest - *narrowest <= 1e-9 * *widest;
+    const auto drawn = [&table, even](const std::vector<std::string>& columns, SeriesForm form, const QString& label,
+                                      const QString& upwards) {
         Chart all;
         all.table = table.id;
-        all.y.title = upwards.toStdString();
+        all.y.title = even ? upwards.toStdString() : ""; // else they are densities, and the axis says so
         all.label = label.arg(QString::fromStdString(table.shown_label())).toStdString();
         for (const std::string& name : columns) {
             all.series.push_back({form, (*table.axis.column)->id, table.column_named(name)->id, false, false, ""});

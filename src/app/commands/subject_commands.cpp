@@ -1,5 +1,6 @@
 #include "app/commands/subject_commands.h"
 
+#include "app/commands/held_choice.h"
 #include "app/commands/made_table.h"
 #include "app/dialogs/distribution_dialog.h"
 #include "app/dialogs/diversity_dialog.h"
@@ -195,36 +196,11 @@ void SubjectCommands::compare_with_a_model() {
 }
 
 void SubjectCommands::halve_step() {
-    QStringList names;
-    std::vector<Id> steps;
-    for (const auto& one : document_.study().tables) {
-        for (const auto& held : one->ledge) {
-            if (!held->computed() && !held->is_function()) {
-                names << QString::fromStdString(one->name + "." + held->name);
-                steps.push_back(held->id);
-            }
-        }
-    }
-    for (const auto& held : document_.study().ledge) {
-        if (!held->computed() && !held->is_function()) {
-            names << QString::fromStdString(held->name);
-            steps.push_back(held->id);
-        }
-    }
-    if (steps.empty()) {
-        return document_.refuse({N_("There is no given step on a ledge to halve."), {}});
-    }
-    const auto is_step = [](const QString& name) { return name == u"dt" || name.endsWith(u".dt"); };
-    std::stable_partition(names.begin(), names.end(), is_step);
-    std::stable_partition(steps.begin(), steps.end(),
-                          [this](Id id) { return find_part(document_.study(), DefinitionId(id)).held->name == "dt"; });
-    const int chosen = steps.size() == 1 ? 0
-                                         : ask_from_list(window_, tr("Halve a step"), tr("Which step is halved?"),
-                                                         names, tr("Choose"));
-    if (chosen < 0) {
+    const Id step = choose_held(document_, window_, tr("Halve a step"), tr("Which step is halved?"),
+                                [](const HeldValue& held) { return !held.computed(); });
+    if (step.empty()) {
         return;
     }
-    const Id step = steps[static_cast<std::size_t>(chosen)];
     const StudyPart part = find_part(document_.study(), DefinitionId(step));
     const QString proposed =
         part.table == nullptr || part.table->columns.size() < 2

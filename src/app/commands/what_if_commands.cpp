@@ -1,5 +1,6 @@
 #include "app/commands/what_if_commands.h"
 
+#include "app/commands/held_choice.h"
 #include "app/commands/made_table.h"
 #include "app/dialogs/find_value_dialog.h"
 #include "app/dialogs/prompts.h"
@@ -41,30 +42,9 @@ Id WhatIfCommands::held_to_try() {
 
 /// A held number that is chosen from a list; `beside`: not this one.
 Id WhatIfCommands::chosen_held(Id beside) {
-    QStringList names;
-    std::vector<Id> ids;
-    const auto list = [&](const std::vector<Shared<HeldValue>>& ledge, const QString& owner) {
-        for (const auto& held : ledge) {
-            const Results::Entry* entry = document_.results().find(held->id);
-            if (entry != nullptr && entry->kind == Kind::number && !held->is_function() && held->id != beside) {
-                names << owner + QString::fromStdString(held->name);
-                ids.push_back(held->id);
-            }
-        }
-    };
-    list(document_.study().ledge, {});
-    for (const auto& table : document_.study().tables) {
-        list(table->ledge, QString::fromStdString(table->name) + QLatin1Char('.'));
-    }
-    if (ids.empty()) {
-        document_.refuse({N_("There is no held number to try values of. Put one on the ledge first."), {}});
-        return {};
-    }
-    const int chosen = ids.size() == 1 ? 0
-                                       : ask_from_list(window_, tr("Choose a held value"),
-                                                       tr("Other values of it are tried; the study does not change."),
-                                                       names, tr("Choose"));
-    return chosen < 0 ? Id() : ids[static_cast<std::size_t>(chosen)];
+    return choose_held(document_, window_, tr("Choose a held value"),
+                       tr("Other values of it are tried; the study does not change."),
+                       [beside](const HeldValue& held) { return held.id != beside; });
 }
 
 void WhatIfCommands::try_values(Id id) {

@@ -1,5 +1,6 @@
 #include "app/dialogs/diversity_dialog.h"
 
+#include "app/dialogs/ticked_list.h"
 #include "app/document/document.h"
 #include "app/theme/theme.h"
 
@@ -14,24 +15,6 @@ namespace ledgefall {
 namespace {
 
 constexpr double bases[] = {0, 2, 10};
-
-QListWidgetItem* ticked_item(QListWidget* list, const QString& text, const QString& id, bool on) {
-    auto* item = new QListWidgetItem(text, list);
-    item->setData(Qt::UserRole, id);
-    item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
-    item->setCheckState(on ? Qt::Checked : Qt::Unchecked);
-    return item;
-}
-
-std::vector<std::string> ticked(const QListWidget* list) {
-    std::vector<std::string> out;
-    for (int row = 0; row < list->count(); ++row) {
-        if (list->item(row)->checkState() == Qt::Checked) {
-            out.push_back(list->item(row)->data(Qt::UserRole).toString().toStdString());
-        }
-    }
-    return out;
-}
 
 std::vector<std::string> different_texts(const Column& cells) {
     std::vector<std::string> out;
@@ -68,11 +51,11 @@ DiversityDialog::DiversityDialog(const Study& study, const Results& results, Id 
     setWindowTitle(tr("Diversity of sites"));
     find_columns(results);
     for (const SiteIndex& index : site_indices()) {
-        ticked_item(indices_, Document::translated(index.label), QString::fromStdString(index.name), index.usual);
+        add_ticked(indices_, Document::translated(index.label), QString::fromStdString(index.name), index.usual);
     }
     base_->addItems({tr("e: natural logarithm"), tr("2"), tr("10")});
     matrix_->addItem(tr("None"), QString());
-    for (const PairIndex& index : pair_indices()) {
+    for (const SitePairIndex& index : pair_indices()) {
         matrix_->addItem(Document::translated(index.label), QString::fromStdString(index.name));
     }
     curves_[0] = new QCheckBox(tr("Rare&faction curves"), this);
@@ -131,7 +114,7 @@ void DiversityDialog::find_columns(const Results& results) {
             texts_.push_back({column->id, different_texts(*entry->cells)});
         } else if (entry != nullptr && entry->kind == Kind::number) {
             number_->addItem(label, id);
-            ticked_item(counts_, label, id, !column->computed());
+            add_ticked(counts_, label, id, !column->computed());
         }
     }
     if (table_.two_way()) {

@@ -1,5 +1,6 @@
 #include "app/dialogs/summary_dialog.h"
 
+#include "app/dialogs/ticked_list.h"
 #include "app/document/document.h"
 #include "app/theme/accessibility.h"
 #include "core/stats/quantile.h"
@@ -36,19 +37,13 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     , draw_(new QCheckBox(tr("Draw &box plots of the first column"), this))
     , rows_(new QSpinBox(this)) {
     setWindowTitle(tr("Summary"));
-    const auto item = [](QListWidget* list, const QString& text, const QString& id, bool chosen) {
-        auto* result = new QListWidgetItem(text, list);
-        result->setData(Qt::UserRole, id);
-        result->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
-        result->setCheckState(chosen ? Qt::Checked : Qt::Unchecked);
-    };
     for (const Offer& one : numbers) {
-        item(columns_, one.label, QString::fromStdString(one.id.str()), one.chosen);
+        add_ticked(columns_, one.label, QString::fromStdString(one.id.str()), one.chosen);
     }
     const bool whole = settings.values == Settings::Values::population;
     for (const SummaryMeasure& one : summary_measures()) {
         const bool usual = whole ? one.usual_of_whole : one.usual;
-        item(measures_, Document::translated(one.label), QString::fromStdString(one.name), usual);
+        add_ticked(measures_, Document::translated(one.label), QString::fromStdString(one.name), usual);
     }
     by_->addItem(tr("A row for each column"), QString());
     for (const Offer& one : texts) {
@@ -104,15 +99,10 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
 
 SummaryRequest SummaryDialog::request() const {
     SummaryRequest request;
-    const auto checked = [](const QListWidget* list, const auto& take) {
-        for (int row = 0; row < list->count(); ++row) {
-            if (list->item(row)->checkState() == Qt::Checked) {
-                take(list->item(row)->data(Qt::UserRole).toString().toStdString());
-            }
-        }
-    };
-    checked(columns_, [&request](const std::string& id) { request.columns.emplace_back(id); });
-    checked(measures_, [&request](const std::string& name) { request.measures.push_back(name); });
+    for (const std::string& id : ticked(columns_)) {
+        request.columns.emplace_back(id);
+    }
+    request.measures = ticked(measures_);
     request.by = Id(by_->currentData().toString().toStdString());
     request.quantile_type = quantiles_->currentIndex() + 1;
     request.together = static_cast<SummaryRequest::Together>(together_->currentIndex());

@@ -54,6 +54,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
             card->refresh();
         }
         arrange();
+        show_newest();
     });
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     rebuild();
@@ -101,12 +102,16 @@ void LedgeView::rebuild() {
     wanted.erase(wanted.begin(), wanted.begin() + static_cast<std::ptrdiff_t>(begun_at_));
     wanted.resize(std::min(wanted.size(), most_cards));
     std::vector<HeldCard*> cards;
+    HeldCard* made = nullptr; // the last of those that are new here
+    bool any_stays = false;
     for (const Held& held : wanted) {
         HeldCard* entry = card(held.value->id);
         if (entry != nullptr && !(entry->table() == (held.table == nullptr ? Id() : held.table->id))) {
             entry = nullptr; // it has been put on another ledge
         }
+        any_stays = any_stays || entry != nullptr;
         cards.push_back(entry == nullptr ? make_card(held) : entry);
+        made = entry == nullptr ? cards.back() : made;
     }
     for (HeldCard* old : cards_) {
         if (std::find(cards.begin(), cards.end(), old) == cards.end()) {
@@ -125,6 +130,17 @@ void LedgeView::rebuild() {
     }
     setFocusProxy(cards_.empty() ? nullptr : cards_.front()); // what the focus comes to in the ledge
     arrange();
+    const bool same_table = rebuilt_for_ == table_;
+    rebuilt_for_ = table_;
+    newest_ = made != nullptr && any_stays && same_table ? made->held() : Id();
+    show_newest();
+}
+
+/// What was just made is in view, also once its value has made it wider.
+void LedgeView::show_newest() {
+    if (const HeldCard* newest = card(newest_)) {
+        bring_into_view(*newest);
+    }
 }
 
 HeldCard* LedgeView::make_card(const Held& held) {
@@ -244,6 +260,7 @@ void LedgeView::show_more() {
         return;
     }
     const int before = slid_;
+    newest_ = {};
     slid_ += shelf_->width() - theme().px(40);
     arrange();
     if (slid_ == before) { // at the end
@@ -268,6 +285,7 @@ void LedgeView::bring_into_view(const HeldCard& card) {
 void LedgeView::wheelEvent(QWheelEvent* event) {
     const QPoint turned = event->angleDelta();
     const int before = slid_;
+    newest_ = {};
     slid_ -= turned.x() != 0 ? turned.x() : turned.y();
     arrange();
     event->setAccepted(slid_ != before);

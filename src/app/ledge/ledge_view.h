@@ -50,6 +50,7 @@ class LedgeView : public QWidget {
     void show_more();
     void look_through(bool now);
     void bring_into_view(const HeldCard& card);
+    void show_newest();
     int card_height() const;
     int shelf_height() const;
     void paint_groups(QPainter& painter) const;
@@ -73,6 +74,8 @@ class LedgeView : public QWidget {
     QToolButton* more_;
     int rows_ = 1;
     int slid_ = 0;                ///< how far the cards are slid to the left
+    Id rebuilt_for_;              ///< the table whose cards were last put together
+    Id newest_;                   ///< what was just made, until the cards are slid
     bool looked_through_ = false; ///< then there are two shelves where one is not enough
 };
 

@@ -15,6 +15,11 @@
 #include <QVBoxLayout>
 
 namespace ledgefall {
+namespace {
+
+constexpr std::size_t most_cells = 60'000;
+
+} // namespace
 
 ReportDialog::ReportDialog(const Study& study, const ResultsPtr& results, QWidget* parent)
     : QDialog(parent)
@@ -73,10 +78,13 @@ ReportDialog::ReportDialog(const Study& study, const ResultsPtr& results, QWidge
         }
     }
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
-    auto* save_button = buttons->addButton(tr("Sa&ve as…"), QDialogButtonBox::ActionRole);
-    auto* print_button = buttons->addButton(tr("Pr&int…"), QDialogButtonBox::ActionRole);
-    connect(save_button, &QPushButton::clicked, this, &ReportDialog::save);
-    connect(print_button, &QPushButton::clicked, this, &ReportDialog::print);
+    save_ = buttons->addButton(tr("Sa&ve as…"), QDialogButtonBox::ActionRole);
+    print_ = buttons->addButton(tr("Pr&int…"), QDialogButtonBox::ActionRole);
+    for (QPushButton* one : {save_, print_}) { // Enter in a line shows the pages anew
+        one->setAutoDefault(false);
+    }
+    connect(save_, &QPushButton::clicked, this, &ReportDialog::save);
+    connect(print_, &QPushButton::clicked, this, &ReportDialog::print);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     preview_->setAccessibleName(tr("Pages"));
     preview_->fitToWidth();
@@ -141,9 +149,19 @@ QPageLayout ReportDialog::page() const {
 
 void ReportDialog::look_over() {
     row_count_->setEnabled(rows_->currentIndex() == static_cast<int>(ReportRequest::Rows::first_and_last));
-    Result<DrawnReport> drawn = drawn_report(study_, results_, request());
+    Result<DrawnReport> drawn =
+        too_long()
+            ? Result<DrawnReport>(Sentence{N_("With all rows the tables have more than %1 cells. Choose the first "
+                                              "and the last rows."),
+                                           {std::to_string(most_cells)}})
+            : drawn_report(study_, results_, request());
     message_->setStyleSheet(QStringLiteral("color: %1;").arg((drawn ? theme().faint_ink : theme().fault).name()));
-    if (!drawn) {
+    save_->setEnabled(static_cast<bool>(drawn));
+    print_->setEnabled(static_cast<bool>(drawn));
+    if (!drawn) { // what was there before is not what is asked for
+        drawn_.reset();
+        pages_.reset();
+        preview_->updatePreview();
         return message_->setText(Document::translated(drawn.refusal()));
     }
     drawn_ = std::move(*drawn);
@@ -151,6 +169,15 @@ void ReportDialog::look_over() {
     message_->setText(tr("Pages: %1").arg(pages_->count()));
     printer_.setPageLayout(page());
     preview_->updatePreview();
+}
+
+/// Whether laying it out would keep the window waiting.
+bool ReportDialog::too_long() const {
+    std::size_t cells = 0;
+    for (const auto& table : study_.tables) {
+        cells += results_->rows(table->id) * (table->columns.size() + 1);
+    }
+    return rows_->currentIndex() == static_cast<int>(ReportRequest::Rows::all) && cells > most_cells;
 }
 
 Result<bool> ReportDialog::write_to(const QString& path) const {
@@ -172,6 +199,7 @@ void ReportDialog::save() {
 }
 
 void ReportDialog::print() {
+    printer_.setResolution(96); // the units of the pages
     QPrintDialog dialog(&printer_, this);
     if (dialog.exec() == QDialog::Accepted && pages_ && !pages_->print(printer_)) {
         message_->setText(tr("The printer could not be reached. Choose another one, or save the report as PDF."));

@@ -9,6 +9,7 @@
 #include <QLineEdit>
 #include <QPrintPreviewWidget>
 #include <QPrinter>
+#include <QPushButton>
 #include <QSpinBox>
 
 namespace ledgefall {
@@ -25,10 +26,12 @@ class ReportDialog : public QDialog {
     Result<bool> write_to(const QString& path) const;
     QComboBox& formulas() { return *formulas_; }
     QComboBox& rows() { return *rows_; }
+    QLineEdit& workings() { return *workings_; }
     QCheckBox& part(const QString& name) { return *findChild<QCheckBox*>(name); }
 
   private:
     QCheckBox* add_part(const char* name, const QString& text);
+    bool too_long() const;
     void look_over();
     void print();
     void save();
@@ -43,6 +46,7 @@ class ReportDialog : public QDialog {
     QComboBox *rows_, *formulas_, *paper_, *lies_;
     QSpinBox* row_count_;
     QLabel* message_;
+    QPushButton *save_ = nullptr, *print_ = nullptr;
 };
 
 } // namespace ledgefall

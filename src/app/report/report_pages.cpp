@@ -179,6 +179,9 @@ std::vector<double> ReportPages::widths_of(const ReportTable& table) const {
 void ReportPages::add_table(const ReportTable& table) {
     add_heading(shown(table.label), 12);
     add_text(shown(table.note));
+    for (const std::string& remark : table.remarks) {
+        add_text(shown(remark));
+    }
     if (!table.formula.empty()) {
         add_text(QStringLiteral(" "));
         add_formula(cursor_, table.formula, area_.width(), true);

@@ -98,6 +98,7 @@ Result<bool> write_report(const DrawnReport& drawn, const QPageLayout& page, con
                         {path.toStdString()}};
     }
     const QFileInfo file(path);
+    const bool again = file.exists(); // its charts may be replaced with it
     std::unordered_map<Id, std::string> names;
     for (const auto& [chart, picture] : drawn.charts) {
         QSvgRenderer renderer(picture);
@@ -112,6 +113,10 @@ Result<bool> write_report(const DrawnReport& drawn, const QPageLayout& page, con
         renderer.render(&painter, QRectF(QPointF(), QSizeF(renderer.defaultSize())));
         painter.end();
         const QString name = QStringLiteral("%1-%2.pdf").arg(file.completeBaseName()).arg(names.size() + 1);
+        if (!again && QFile::exists(file.absolutePath() + QLatin1Char('/') + name)) {
+            return Sentence{N_("%1 is there already and would be replaced. Give the report another name."),
+                            {name.toStdString()}};
+        }
         Result<bool> written = put(file.absolutePath() + QLatin1Char('/') + name, bytes.toStdString());
         if (!written) {
             return written;

@@ -364,6 +364,9 @@ class Maker {
             return;
         }
         axis.title = one ? titled(ys.front().column->shown_label(), unit) : one_unit ? unit : "";
+        if (per_width_ && !one) {
+            axis.title = worded({N_("density, per unit of width")});
+        }
         if (per_width_ && one) {
             const std::string& across = x_.column == nullptr ? std::string() : x_.column->unit;
             axis.title = across.empty()

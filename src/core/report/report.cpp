@@ -163,7 +163,9 @@ class Maker {
         }
         for (const ColumnDefinition* column : columns) {
             const Column* cells = results_.column(column->id);
-            const Formula formula = column->computed() ? column->pieces.front().formula : Formula();
+            const bool one_formula = column->computed() && column->pieces.size() == 1;
+            const Formula formula = one_formula ? column->pieces.front().formula : Formula();
+            add_remarks(*column, out);
             out.columns.push_back({column->shown_label(), column->unit, formula_of(column->name, formula),
                                    cells != nullptr && cells->kind() == Kind::number});
             const std::vector<std::string> texts = texts_of(*column, rows);
@@ -184,6 +186,25 @@ class Maker {
         out_.tables.push_back(std::move(out));
     }
 
+    /// What a column's heading and cells do not show of it.
+    void add_remarks(const ColumnDefinition& column, ReportTable& out) const {
+        if (!column.computed()) {
+            return;
+        }
+        if (column.pieces.size() > 1 && request_.formulas != ReportRequest::Formulas::none) {
+            std::string all;
+            for (const Piece& piece : column.pieces) {
+                all += (all.empty() ? "" : "; ") + piece.formula.text();
+            }
+            out.remarks.push_back(
+                worded({N_("%1 has formulas for parts of its rows: %2."), {column.shown_label(), all}}));
+        }
+        if (!column.overrides->empty()) {
+            out.remarks.push_back(worded({N_("In %1, values are typed over the formula: %2."),
+                                          {column.shown_label(), std::to_string(column.overrides->size())}}));
+        }
+    }
+
     /// Each layer by itself: the values of the axis down in the first column, those across in the headings.
     void add_grid(const Table& table) {
         const Column* down = results_.column((*table.axis.column)->id);
@@ -199,6 +220,7 @@ class Maker {
             out.label =
                 table.columns.size() > 1 ? table.shown_label() + ", " + layer->shown_label() : table.shown_label();
             out.note = table.note;
+            add_remarks(*layer, out);
             out.formula = formula_of(layer->name, layer->computed() ? layer->pieces.front().formula : Formula());
             out.columns.push_back({(*table.axis.column)->shown_label(), (*table.axis.column)->unit, {}, false});
             for (std::size_t column = 0; column < across->size(); ++column) {

@@ -41,13 +41,14 @@ struct ReportHeld {
 
 struct ReportColumn {
     std::string label, unit;
-    ReportFormula formula;
-    bool numbers = false; ///< they stand to the right
+    ReportFormula formula; ///< the one for all its rows; where rows have formulas of their own, the notes tell them
+    bool numbers = false;  ///< they stand to the right
 };
 
 /// A table as it is shown. A two-way table has one of these for each layer.
 struct ReportTable {
     std::string id, label, note;
+    std::vector<std::string> remarks;  ///< what the rows do not show: formulas of some rows, values typed over formulas
     ReportFormula formula;             ///< of a layer of a two-way table
     std::vector<ReportColumn> columns; ///< the first has the row's name, or its number, and the name of a foot line
     std::vector<std::vector<std::string>> rows;

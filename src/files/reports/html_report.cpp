@@ -89,6 +89,9 @@ class HtmlReport {
     void table(const ReportTable& table) {
         heading(table.label);
         out_ += paragraph(table.note, "text");
+        for (const std::string& remark : table.remarks) {
+            out_ += paragraph(remark);
+        }
         if (!table.formula.empty()) {
             out_ += element("p", formula(table.formula)) + "\n";
         }

@@ -155,6 +155,9 @@ class LatexReport {
     void table(const ReportTable& table) {
         heading(table.label);
         paragraph(table.note);
+        for (const std::string& remark : table.remarks) {
+            paragraph(remark);
+        }
         out_ += table.formula.empty() ? "" : formula(table.formula) + "\n\n";
         for (const ReportColumn& column : table.columns) { // formulas are too wide for headings
             out_ += column.formula.empty() ? "" : text(column.label) + ": " + formula(column.formula) + "\n\n";

@@ -1,6 +1,7 @@
 #include "files/tables/document_tables.h"
 
 #include "core/formula/latex.h"
+#include "core/formula/mathml.h"
 
 #include <functional>
 
@@ -29,12 +30,6 @@ std::string replaced(const std::string& text, const std::function<std::string(ch
     return out;
 }
 
-std::string for_html(const std::string& text) {
-    return replaced(text, [](char c) -> std::string {
-        return c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : c == '"' ? "&quot;" : std::string(1, c);
-    });
-}
-
 std::string for_markdown(const std::string& text) {
     return replaced(text, [](char c) -> std::string {
         return c == '\n' || c == '\r'                                                  ? " "
@@ -48,14 +43,14 @@ std::string for_markdown(const std::string& text) {
 std::string write_html_table(const LabelledColumns& columns) {
     std::string out = "<table>\n<thead>\n<tr>";
     for (const NewColumn& column : columns.columns) {
-        out += "<th scope=\"col\">" + for_html(heading_of(column)) + "</th>";
+        out += "<th scope=\"col\">" + text_for_xml(heading_of(column)) + "</th>";
     }
     out += "</tr>\n</thead>\n<tbody>\n";
     for (std::size_t row = 0; row < columns.rows(); ++row) {
         out += "<tr>";
         for (const NewColumn& column : columns.columns) {
             out += is_number(column) ? "<td style=\"text-align: right\">" : "<td>";
-            out += for_html(cell_text(column, row)) + "</td>";
+            out += text_for_xml(cell_text(column, row)) + "</td>";
         }
         out += "</tr>\n";
     }
@@ -65,10 +60,10 @@ std::string write_html_table(const LabelledColumns& columns) {
 std::string write_html_table_across(const LabelledColumns& columns) {
     std::string out = "<table>\n<tbody>\n";
     for (const NewColumn& column : columns.columns) {
-        out += "<tr><th scope=\"row\">" + for_html(heading_of(column)) + "</th>";
+        out += "<tr><th scope=\"row\">" + text_for_xml(heading_of(column)) + "</th>";
         for (std::size_t row = 0; row < columns.rows(); ++row) {
             out += is_number(column) ? "<td style=\"text-align: right\">" : "<td>";
-            out += for_html(cell_text(column, row)) + "</td>";
+            out += text_for_xml(cell_text(column, row)) + "</td>";
         }
         out += "</tr>\n";
     }

@@ -52,6 +52,9 @@ struct Grid {
     std::string species, site, counts; ///< `Counts.group`, `Counts.site`, `Counts.n`
     const Table* table;
     std::string of_site(const std::string& number) const { return counts + "[.., " + number + "]"; }
+    std::string of_named_site(const std::string& name) const {
+        return counts + " where " + site + " = " + text_literal(name);
+    }
 };
 
 Result<Grid> grid_of(const Study& study, Id layer) {
@@ -105,7 +108,11 @@ Result<Study> species_by_site(const Study& study, const SiteCounts& counts, Id* 
             return needs_columns();
         }
         (in_columns ? down : across).values = owner + names->name;
-        (in_columns ? across : down).values = listed(labels);
+        (in_columns ? across : down).values = listed(labels); // as they stand in the table
+        std::sort(labels.begin(), labels.end());
+        if (const auto twice = std::adjacent_find(labels.begin(), labels.end()); twice != labels.end()) {
+            return Sentence{N_("Two of the columns are called %1. Give each a name of its own."), {*twice}};
+        }
         const std::string here = " where " + owner + names->name + " = " + (in_columns ? "species" : "site") + ")";
         const auto counted_here = [&](const ColumnDefinition& column) { return "sum(" + owner + column.name + here; };
         std::vector<NamedColumn> columns;
@@ -146,25 +153,25 @@ Result<Study> species_by_site(const Study& study, const SiteCounts& counts, Id* 
 
 const std::vector<SiteIndex>& site_indices() {
     static const std::vector<SiteIndex> all = {
-        {"N", N_("individuals N"), "sum($n)", true},
-        {"S", N_("species S"), "richness($n)", true},
-        {"H", N_("Shannon H′"), "shannon($n)", true},
+        {"N", N_("individuals N"), "sum($n)", true, true},
+        {"S", N_("species S"), "richness($n)", true, true},
+        {"H", N_("Shannon H′ (base e)"), "shannon($n)", true, false, "shannon($n, $base)"},
         {"J", N_("Pielou J′ = H′ / ln S"), "pielou($n)", true},
         {"D", N_("Simpson 1 − Σp²"), "gini_simpson($n)", true},
         {"D_inverse", N_("inverse Simpson 1/Σp²"), "inverse_simpson($n)"},
         {"D_sum", N_("dominance Σp²"), "dominance($n)"},
-        {"D_unbiased", N_("Simpson 1 − Σn(n−1)/N(N−1)"), "simpson_unbiased($n)", false, true},
+        {"D_unbiased", N_("Simpson 1 − Σn(n−1)/N(N−1)"), "simpson_unbiased($n)"},
         {"E_simpson", N_("Simpson's evenness (1/Σp²)/S"), "simpson_evenness($n)"},
         {"hill_1", N_("Hill number of order 1, exp(H′)"), "hill($n, 1)"},
         {"d_max", N_("Berger–Parker, largest share"), "berger_parker($n)"},
-        {"margalef_d", N_("Margalef (S − 1)/ln N"), "margalef($n)", false, true},
-        {"menhinick_d", N_("Menhinick S/√N"), "menhinick($n)", false, true},
-        {"alpha", N_("Fisher's α"), "fisher_alpha($n)", false, true},
-        {"brillouin_h", N_("Brillouin"), "brillouin($n)", false, true},
-        {"chao", N_("Chao1, estimated species"), "chao1($n)", false, true},
-        {"coverage", N_("Good's coverage 1 − f₁/N"), "good_coverage($n)", false, true},
-        {"singletons", N_("species found once"), "count($n = 1)"},
-        {"zeros", N_("species absent"), "count($n = 0)"},
+        {"margalef_d", N_("Margalef (S − 1)/ln N"), "margalef($n)"},
+        {"menhinick_d", N_("Menhinick S/√N"), "menhinick($n)"},
+        {"alpha", N_("Fisher's α"), "fisher_alpha($n)"},
+        {"brillouin_h", N_("Brillouin"), "brillouin($n)"},
+        {"chao", N_("Chao1, estimated species"), "chao1($n)"},
+        {"coverage", N_("Good's coverage 1 − f₁/N"), "good_coverage($n)"},
+        {"singletons", N_("species found once"), "count($n = 1)", false, true},
+        {"zeros", N_("species absent"), "count($n = 0)", false, true},
     };
     return all;
 }
@@ -186,20 +193,15 @@ Result<Study> index_table(const Study& study, Id layer, const IndexRequest& requ
     maker.column({N_("Site")}, "site = " + grid->site + "[row]");
     const Format three{Format::Style::decimals, 3};
     const std::string base = request.base == 0 ? "" : shortest(request.base);
-    const std::string to_that_base = "shannon(" + here + ", " + base + ")";
     for (const SiteIndex& index : site_indices()) {
         if (std::find(request.indices.begin(), request.indices.end(), index.name) == request.indices.end()) {
             continue;
         }
-        std::string formula = filled_in(index.formula, {{"$n", here}});
-        Sentence label{index.label};
-        if (index.name == "H") {
-            formula = base.empty() ? formula : to_that_base;
-            label = base.empty() ? Sentence{N_("Shannon H′ (base e)")} : Sentence{N_("Shannon H′ (base %1)"), {base}};
-        }
-        const bool whole =
-            formula.starts_with("sum(") || formula.starts_with("richness(") || formula.starts_with("count(");
-        maker.column(label, index.name + " = " + formula, whole ? Format() : three);
+        const bool other_base = !base.empty() && !index.to_base.empty();
+        const std::string formula =
+            filled_in(other_base ? index.to_base : index.formula, {{"$n", here}, {"$base", base}});
+        maker.column(other_base ? Sentence{N_("Shannon H′ (base %1)"), {base}} : Sentence{index.label},
+                     index.name + " = " + formula, index.whole ? Format() : three);
     }
     if (request.rarefied) {
         const std::string smallest = maker.free_here("smallest_N");
@@ -216,8 +218,8 @@ Result<Study> index_table(const Study& study, Id layer, const IndexRequest& requ
     return maker.study();
 }
 
-const std::vector<PairIndex>& pair_indices() {
-    static const std::vector<PairIndex> all = {
+const std::vector<SitePairIndex>& pair_indices() {
+    static const std::vector<SitePairIndex> all = {
         {"bray_curtis", N_("dissimilarity, Bray–Curtis Σ|a − b| / Σ(a + b)"),
          "sum(abs($a - $b) $each) / sum($a + $b $each)"},
         {"jaccard_dissimilarity", N_("dissimilarity, 1 − Jaccard"),
@@ -256,6 +258,8 @@ Result<Study> pair_matrix(const Study& study, Id layer, const std::string& index
                                                             {"$a", grid->counts + "[s, row]"},
                                                             {"$b", grid->counts + "[s, col]"}});
     maker.column({chosen->label}, chosen->name + "_of = " + formula, {Format::Style::decimals, 3});
+    maker.check({N_("every site is in the matrix once")}, "count(site) = count(" + grid->site + ")",
+                {N_("Two sites have the same name, or a site has none. Name each differently.")});
     return maker.study();
 }
 
@@ -301,7 +305,7 @@ Result<Study> site_curves(const Study& study, Id layer, const std::vector<std::s
     for (std::size_t at = 0; at < sites.size(); ++at) {
         names.push_back(maker.free_here(name_from_label(sites[at])));
         maker.column({"%1", {sites[at]}},
-                     names.back() + " = " + filled_in(form.y, {{"$n", grid->of_site(std::to_string(at + 1))}}),
+                     names.back() + " = " + filled_in(form.y, {{"$n", grid->of_named_site(sites[at])}}),
                      {Format::Style::decimals, 3});
     }
     if (!maker.study()) {

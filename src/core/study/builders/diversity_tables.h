@@ -30,7 +30,8 @@ struct SiteIndex {
     std::string label;   ///< with the form: "D = 1 − Σp²"
     std::string formula; ///< of the counts `$n`
     bool usual = false;
-    bool counts_only = false; ///< it needs whole numbers of individuals
+    bool whole = false;       ///< it counts, so that it is shown without decimals
+    std::string to_base = {}; ///< the formula where the logarithm has another base, `$base`; empty where there is none
 };
 const std::vector<SiteIndex>& site_indices();
 
@@ -44,11 +45,11 @@ struct IndexRequest {
 Result<Study> index_table(const Study& study, Id layer, const IndexRequest& request, Id* added);
 
 /// An index of two sites, in one letter each: counts `$a` and `$b` of a species, `$each` before what is summed.
-struct PairIndex {
+struct SitePairIndex {
     std::string name, label;
     std::string formula; ///< of sums and counts over the species, written `sum(… $each)`
 };
-const std::vector<PairIndex>& pair_indices();
+const std::vector<SitePairIndex>& pair_indices();
 
 /// A two-way table of an index of all pairs of the sites of a layer.
 Result<Study> pair_matrix(const Study& study, Id layer, const std::string& index, Id* added);

@@ -3,6 +3,7 @@
 #include "core/formula/names.h"
 #include "core/formula/text_literal.h"
 #include "core/study/builders/table_maker.h"
+#include "core/study/edits/class_words.h"
 #include "core/study/model/parts.h"
 
 #include <cmath>
@@ -75,17 +76,21 @@ GroupColumns add_groups(TableMaker& maker, const Table& source, const std::strin
     for (const std::string& group : parts.groups) {
         add_group(maker, data, is_group + text_literal(group), group, parts, made);
     }
+    std::string all;
+    for (const std::string& f : made.counts) {
+        all.append(all.empty() ? "" : " + ").append("sum(").append(f).append(")");
+    }
+    maker.check({N_("every value belongs to a group")}, all + " = sum(f)",
+                {N_("Some values belong to none of the groups that are counted here. Look for empty or new names.")});
     return made;
 }
 
-/// What a reader of the table has to know of it, as text that follows the data.
+/// What a reader of the table has to know of it, as text that follows the data and the classes.
 void add_caption(TableMaker& maker, const std::string& data, const Classes& classes, const FrequencyParts& parts) {
-    const std::string closed = classes.recorded_to > 0
-                                   ? worded({N_("recorded to the nearest %1"), {shortest(classes.recorded_to)}})
-                               : classes.closed_left ? worded({N_("lower limits are in the class")})
-                                                     : worded({N_("upper limits are in the class")});
-    maker.held("caption = join(\"n = \", n, " + text_literal("; " + parts.rule + "; " + closed + "; ") + ", count(" +
-                   data + ") - n, " + text_literal(worded({N_(" outside the classes")})) + ")",
+    maker.held(std::string(class_rule_name) + " = " + text_literal(class_words(classes, parts.rule)),
+               {N_("how the classes were chosen")});
+    maker.held("caption = join(\"n = \", n, \"; \", class_rule, " + text_literal("; ") + ", join(count(" + data +
+                   ") - n, " + text_literal(worded({N_(" outside the classes")})) + "))",
                {N_("what the reader of the table needs to know")});
 }
 
@@ -193,17 +198,17 @@ Result<Study> stem_and_leaf(const Study& study, Id id, const Column& cells, Id* 
     const ColumnDefinition* column = source == nullptr ? nullptr : source->column(id);
     double least = HUGE_VAL;
     double most = -HUGE_VAL;
-    for (std::size_t row = 0; row < cells.size(); ++row) {
+    for (std::size_t row = 0; row < cells.size() && cells.kind() == Kind::number; ++row) {
         if (cells.at(row).plain() && std::isfinite(cells.at(row).number())) {
             least = std::min(least, cells.at(row).number());
             most = std::max(most, cells.at(row).number());
         }
     }
-    if (column == nullptr || !(least >= 0)) {
+    if (column == nullptr || cells.kind() != Kind::number || !(0 <= least && least <= most)) {
         return Sentence{N_("Stems and leaves need a column of numbers of 0 or more."), {}};
     }
     constexpr double most_stems = 15;
-    double unit = std::pow(10, std::floor(std::log10(std::max(most, 1e-300))) - 2);
+    double unit = most == 0 ? 1 : std::pow(10, std::floor(std::log10(most)) - 2);
     while (std::floor(most / (10 * unit)) - std::floor(least / (10 * unit)) + 1 > most_stems) {
         unit *= 10;
     }
@@ -222,7 +227,7 @@ Result<Study> stem_and_leaf(const Study& study, Id id, const Column& cells, Id* 
     maker.column({N_("Stem")}, "stem = first_stem + row - 1");
     maker.column({N_("Leaves")}, "leaves_in_order = leaves(" + data + ", stem, unit)");
     maker.column({N_("Count")}, "f = floor((length(leaves_in_order) + 1) / 2)");
-    maker.held("key = join(first_stem, \" | 5 = \", (10 * first_stem + 5) * unit" +
+    maker.held("key = join(first_stem, \" | 5 = \", sigfig((10 * first_stem + 5) * unit, 12)" +
                    (column->unit.empty() ? std::string() : ", " + text_literal(" " + column->unit)) + ")",
                {N_("key: how a stem and a leaf are read")});
     maker.foot({N_("sum")}, "sum(each)", {"f"});

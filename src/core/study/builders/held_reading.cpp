@@ -2,16 +2,32 @@
 
 #include "core/study/builders/table_maker.h"
 #include "core/study/model/parts.h"
+#include "core/study/model/scope.h"
 #include "core/study/model/study_part.h"
 
 namespace ledgefall {
 namespace {
 
-/// The first column whose formula begins with a word, as `f = count(…)`; null where there is none.
-const ColumnDefinition* column_of(const Table& table, std::string_view begun) {
-    for (const auto& column : table.columns) {
-        if (column->computed() && column->pieces.front().formula.text().starts_with(begun)) {
-            return &*column;
+/// The counts that a cumulative column adds up, as the f of `sum(f[1..i])`; null where its formula names none.
+const ColumnDefinition* counts_of(const Study& study, const Table& table, const ColumnDefinition& cumulative) {
+    const ColumnDefinition* counts = nullptr;
+    if (!cumulative.computed() || !cumulative.pieces.front().formula.tree()) {
+        return nullptr;
+    }
+    for_each_name(*cumulative.pieces.front().formula.tree(), [&](const Node& name) {
+        const ColumnDefinition* meant = meaning_of(study, &table, name).column;
+        const bool counted =
+            meant != nullptr && meant->computed() && meant->pieces.front().formula.text().starts_with("count(");
+        counts = counts == nullptr && counted ? meant : counts;
+    });
+    return counts;
+}
+
+/// The curve that a chart is read by: its first cumulative one.
+const ColumnDefinition* curve_of(const Table& table, const Chart& chart) {
+    for (const Series& series : chart.series) {
+        if (kind_of(series.form).running) {
+            return table.column(series.y);
         }
     }
     return nullptr;
@@ -22,7 +38,8 @@ const ColumnDefinition* column_of(const Table& table, std::string_view begun) {
 Result<Study> hold_reading(const Study& study, Id id, double x, Id* held) {
     const Chart* chart = find_part(study, DefinitionId(id)).chart;
     const Table* table = chart == nullptr ? nullptr : study.table(chart->table);
-    const ColumnDefinition* counts = table == nullptr ? nullptr : column_of(*table, "count(");
+    const ColumnDefinition* curve = table == nullptr ? nullptr : curve_of(*table, *chart);
+    const ColumnDefinition* counts = curve == nullptr ? nullptr : counts_of(study, *table, *curve);
     if (counts == nullptr || !table->axis.column) {
         return Sentence{N_("Reading a curve needs the classes and the counts that it is drawn of. Draw the cumulative "
                            "column of a frequency table."),

@@ -6,6 +6,7 @@
 #include "core/study/model/study_part.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace ledgefall {
 namespace {
@@ -205,7 +206,7 @@ class Motion {
                     {N_("how fast the motion changes: the root of the acceleration by position, or that by velocity")});
         maker_.column({N_("Step times rate")}, "step_rate = dt * rate(" + parameters + "t)", three_decimals);
         if (kind.oscillation > 0) {
-            maker_.held("stable_below = " + number(kind.oscillation),
+            maker_.held("stable_below = " + number(std::min(kind.oscillation, kind.decay)),
                         {N_("step times rate at which %1 becomes unstable"), {worded({kind.name})}});
             maker_.check(
                 {N_("the step is well below the limit of stability")},
@@ -257,6 +258,11 @@ const std::vector<StepMethodKind>& step_methods() {
 }
 
 Result<Study> motion_table(const Study& study, const MotionRequest& request, Id* added) {
+    for (const double number : {request.x, request.y, request.vx, request.vy, request.step, request.end}) {
+        if (!std::isfinite(number)) {
+            return Sentence{N_("The start, the time step and the end of a motion must be numbers."), {}};
+        }
+    }
     if (!(request.step > 0 && request.end > request.step)) {
         return Sentence{N_("A motion needs a time step above 0 and an end after the first step."), {}};
     }

@@ -1,5 +1,6 @@
 // Where a table's rows come from.
 
+#include "core/study/edits/class_words.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/parts.h"
 #include "core/study/row_sources/category_rows.h"
@@ -99,6 +100,12 @@ Result<Study> reclass(Study study, Id id, const Classes& classes) {
         return *refused;
     }
     return with_table(std::move(study), id, [&classes](Table& copy) {
+        for (auto& held : copy.ledge) { // how they were chosen is no longer so
+            if (held->name == class_rule_name && !held->computed()) {
+                const Value words = Value::text(Text(class_words(classes, worded({N_("limits changed afterwards")}))));
+                held.edit([&words](HeldValue& rule) { rule.value = words; });
+            }
+        }
         copy.axis.source = std::make_shared<ClassRows>(classes);
         copy.axis.column->edit(
             [&copy](ColumnDefinition& axis) { axis.cells = Shared<Column>(*copy.axis.source->axis_cells()); });
