@@ -270,6 +270,10 @@
         <source>a whole number from 1 to 11</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>a number from 0 on</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>LedgeList</name>
@@ -328,6 +332,10 @@
         <source>Write the report of a study (.pdf, .html, .odt, .tex) and end.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Blank columns for what the study&apos;s handout asks.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Places</name>
@@ -368,6 +376,14 @@
     </message>
     <message>
         <source>Sources of the methods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is asked</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5559,6 +5575,334 @@
         <source>limits changed afterwards</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>This study is a handout itself. Open the study from which it was made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The folder %1 cannot be made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a row of the table Answers in a study of marks; its submission is opened beside the key.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Item</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Outcome</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Answer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feedback</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>File</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Points by student and item</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Student</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Totals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sd</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Distribution of per cent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slips by item</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Right: the formula is right, and goes on from your own earlier result.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The numbers are right here, but they do not follow the data: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The numbers are right here, but they do not follow the data.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The result differs from what was asked, first in row %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The result differs from what was asked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is filled in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It cannot be computed. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Answers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Submissions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The division is the wrong way round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It divides by n where n − 1 belongs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It divides by n − 1 where n belongs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It takes the sum in place of the mean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A square is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The square root is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It gives per cent where a share is asked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It gives a share where per cent is asked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A sign is the wrong way round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An angle is in degrees where radians belong, or the reverse.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logarithm has another base.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wrong end of the class is closed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first value of the recurrence is missing or another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It takes the new value of a step for the old one, or the reverse.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A value that should stay put follows the row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A value that should follow the row is held.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The range is one row too short.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The range is one row too long.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It uses a neighbouring column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (points: %2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is asked. Tick what the student is to fill in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no class limits that could be asked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula of %1 contains that of %2, %3. Ask for %1 too, or use the name of %2 in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no %1 in this study. Write TABLE.COLUMN, TABLE.LABEL of a foot line, or ledge.NAME.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the class limits of %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the formula of the foot line %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the formula of %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give the value of %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fill in the values of %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no given values that could be varied.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is on the list twice. Add something that tells the two apart.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no name on the list.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The settings are locked in this handout. Only what is asked can be changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is locked in this handout. Change what is asked, or add columns and held values of your own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feedback for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Yours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The working of what was asked, in row %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your working there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no handout of this study in %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has %1 MB. A submission may have %2 MB.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This study is not a handout.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is a handout of another study.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The handout is from another state of the key. It was marked all the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It could not be marked within %1 seconds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is not enough memory to mark it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another submission has the name %1 too.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marks of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The folder %1 cannot be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are more than %1 files in %2. Mark a smaller folder at a time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are no files in %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be the name of a file. Leave out slashes, and do not begin with a point.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -6178,6 +6522,57 @@
     </message>
     <message>
         <source>Go to the first failing check</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ClassCommands</name>
+    <message>
+        <source>Make a &amp;handout…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>exercise worksheet assignment class student blank fill in teacher</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Mark a folder…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>grade correct submissions class feedback points teacher</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open this su&amp;bmission beside the key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer mark student compare</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> handout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what the handout asks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Handouts written: %1, to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Marking %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Submissions marked: %1. The marks are in a window of their own.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7742,6 +8137,180 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::HandoutBar</name>
+    <message>
+        <source>The rest is locked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your answer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The question before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next question</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to what is asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only what is asked can be changed. You can add columns and held values of your own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2: %3 (points: %4)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filled in: %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::HandoutDialog</name>
+    <message>
+        <source>&amp;Lock everything else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a handout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tick what the student is to fill in. It is empty in the handout.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Question</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Given data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts of the study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Questions in words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a &amp;question in words…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Question in words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is asked?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One name a line. With names, a handout for each is written into a folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Browse…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Names</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Make</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, its limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, foot line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shuffled</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drawn for each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Given data of %1 for each student</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer in words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Points are a number from 0 on: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A folder for the handouts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the handout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ledgefall studies (*.ledgefall)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a folder. Write the name of a file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write where the handout is to go.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::HeadingDialog</name>
     <message>
         <source>Heading of %1</source>
@@ -7800,6 +8369,10 @@
     </message>
     <message>
         <source>no values to choose from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>asked</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8420,6 +8993,77 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::MarkDialog</name>
+    <message>
+        <source>Mark a folder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The handouts in a folder are compared with this study. The marks are a study of their own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Browse…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Browse for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Folder of handouts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder of handouts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Earlier marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ledgefall studies (*.ledgefall)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none; points that were changed in them stay</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feedback &amp;pages into</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feedback</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Tolerance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Mark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a folder. Choose the one with the handouts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tolerance is a number from 0 to 1, such as 1e-9.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::MeanDialog</name>
     <message>
         <source>Mean with ± as text</source>
@@ -8880,6 +9524,10 @@
     </message>
     <message>
         <source>PDF (*.pdf);;Web page (*.html);;OpenDocument text (*.odt);;LaTeX (*.tex)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Blank columns for what the handout asks</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10124,6 +10772,10 @@
     </message>
     <message>
         <source>errors: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>asked, = a formula</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

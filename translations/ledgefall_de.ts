@@ -270,6 +270,10 @@
         <source>a whole number from 1 to 11</source>
         <translation>eine ganze Zahl von 1 bis 11</translation>
     </message>
+    <message>
+        <source>a number from 0 on</source>
+        <translation>eine Zahl ab 0</translation>
+    </message>
 </context>
 <context>
     <name>LedgeList</name>
@@ -328,6 +332,10 @@
         <source>Write the report of a study (.pdf, .html, .odt, .tex) and end.</source>
         <translation>Den Bericht einer Studie schreiben (.pdf, .html, .odt, .tex) und enden.</translation>
     </message>
+    <message>
+        <source>Blank columns for what the study&apos;s handout asks.</source>
+        <translation>Leere Spalten für das, wonach das Arbeitsblatt der Studie fragt.</translation>
+    </message>
 </context>
 <context>
     <name>Places</name>
@@ -369,6 +377,14 @@
     <message>
         <source>Sources of the methods</source>
         <translation>Quellen der Verfahren</translation>
+    </message>
+    <message>
+        <source>Name: %1</source>
+        <translation>Name: %1</translation>
+    </message>
+    <message>
+        <source>What is asked</source>
+        <translation>Was gefragt ist</translation>
     </message>
 </context>
 <context>
@@ -5559,6 +5575,334 @@
         <source>limits changed afterwards</source>
         <translation>Grenzen nachträglich geändert</translation>
     </message>
+    <message>
+        <source>This study is a handout itself. Open the study from which it was made.</source>
+        <translation>Diese Studie ist selbst ein Arbeitsblatt. Öffne die Studie, aus der es gemacht wurde.</translation>
+    </message>
+    <message>
+        <source>The folder %1 cannot be made.</source>
+        <translation>Der Ordner %1 kann nicht angelegt werden.</translation>
+    </message>
+    <message>
+        <source>Choose a row of the table Answers in a study of marks; its submission is opened beside the key.</source>
+        <translation>Wähle eine Zeile der Tabelle Answers in einer Studie mit Bewertungen; ihre Abgabe wird neben der Lösung geöffnet.</translation>
+    </message>
+    <message>
+        <source>Item</source>
+        <translation>Aufgabe</translation>
+    </message>
+    <message>
+        <source>Outcome</source>
+        <translation>Ergebnis</translation>
+    </message>
+    <message>
+        <source>Slip</source>
+        <translation>Versehen</translation>
+    </message>
+    <message>
+        <source>Of</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>Row</source>
+        <translation>Zeile</translation>
+    </message>
+    <message>
+        <source>Answer</source>
+        <translation>Antwort</translation>
+    </message>
+    <message>
+        <source>Feedback</source>
+        <translation>Rückmeldung</translation>
+    </message>
+    <message>
+        <source>File</source>
+        <translation>Datei</translation>
+    </message>
+    <message>
+        <source>Remark</source>
+        <translation>Bemerkung</translation>
+    </message>
+    <message>
+        <source>Points by student and item</source>
+        <translation>Punkte nach Namen und Aufgabe</translation>
+    </message>
+    <message>
+        <source>Student</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Totals</source>
+        <translation>Summen</translation>
+    </message>
+    <message>
+        <source>sd</source>
+        <translation>sd</translation>
+    </message>
+    <message>
+        <source>Distribution of per cent</source>
+        <translation>Verteilung der Prozente</translation>
+    </message>
+    <message>
+        <source>Slips by item</source>
+        <translation>Versehen nach Aufgabe</translation>
+    </message>
+    <message>
+        <source>Right.</source>
+        <translation>Richtig.</translation>
+    </message>
+    <message>
+        <source>Right: the formula is right, and goes on from your own earlier result.</source>
+        <translation>Richtig: Die Formel stimmt und rechnet mit deinem eigenen früheren Ergebnis weiter.</translation>
+    </message>
+    <message>
+        <source>The numbers are right here, but they do not follow the data: %1</source>
+        <translation>Die Zahlen stimmen hier, folgen aber den Daten nicht: %1</translation>
+    </message>
+    <message>
+        <source>The numbers are right here, but they do not follow the data.</source>
+        <translation>Die Zahlen stimmen hier, folgen aber den Daten nicht.</translation>
+    </message>
+    <message>
+        <source>The result differs from what was asked, first in row %1.</source>
+        <translation>Das Ergebnis weicht vom Gefragten ab, zuerst in Zeile %1.</translation>
+    </message>
+    <message>
+        <source>The result differs from what was asked.</source>
+        <translation>Das Ergebnis weicht vom Gefragten ab.</translation>
+    </message>
+    <message>
+        <source>Nothing is filled in.</source>
+        <translation>Es ist nichts ausgefüllt.</translation>
+    </message>
+    <message>
+        <source>It cannot be computed. %1</source>
+        <translation>Es lässt sich nicht berechnen. %1</translation>
+    </message>
+    <message>
+        <source>Answers</source>
+        <translation>Antworten</translation>
+    </message>
+    <message>
+        <source>Submissions</source>
+        <translation>Abgaben</translation>
+    </message>
+    <message>
+        <source>The division is the wrong way round.</source>
+        <translation>Die Division ist verkehrt herum.</translation>
+    </message>
+    <message>
+        <source>It divides by n where n − 1 belongs.</source>
+        <translation>Es wird durch n geteilt, wo n − 1 hingehört.</translation>
+    </message>
+    <message>
+        <source>It divides by n − 1 where n belongs.</source>
+        <translation>Es wird durch n − 1 geteilt, wo n hingehört.</translation>
+    </message>
+    <message>
+        <source>It takes the sum in place of the mean.</source>
+        <translation>Statt des Mittelwerts steht die Summe.</translation>
+    </message>
+    <message>
+        <source>A square is missing.</source>
+        <translation>Ein Quadrat fehlt.</translation>
+    </message>
+    <message>
+        <source>The square root is missing.</source>
+        <translation>Die Wurzel fehlt.</translation>
+    </message>
+    <message>
+        <source>It gives per cent where a share is asked.</source>
+        <translation>Es sind Prozente, gefragt ist ein Anteil.</translation>
+    </message>
+    <message>
+        <source>It gives a share where per cent is asked.</source>
+        <translation>Es ist ein Anteil, gefragt sind Prozente.</translation>
+    </message>
+    <message>
+        <source>A sign is the wrong way round.</source>
+        <translation>Ein Vorzeichen ist verkehrt.</translation>
+    </message>
+    <message>
+        <source>An angle is in degrees where radians belong, or the reverse.</source>
+        <translation>Ein Winkel steht in Grad, wo Radiant hingehört, oder umgekehrt.</translation>
+    </message>
+    <message>
+        <source>The logarithm has another base.</source>
+        <translation>Der Logarithmus hat eine andere Basis.</translation>
+    </message>
+    <message>
+        <source>The wrong end of the class is closed.</source>
+        <translation>Das falsche Ende der Klasse ist eingeschlossen.</translation>
+    </message>
+    <message>
+        <source>The first value of the recurrence is missing or another one.</source>
+        <translation>Der erste Wert der Rekursion fehlt oder ist ein anderer.</translation>
+    </message>
+    <message>
+        <source>It takes the new value of a step for the old one, or the reverse.</source>
+        <translation>Es steht der neue Wert eines Schritts statt des alten, oder umgekehrt.</translation>
+    </message>
+    <message>
+        <source>A value that should stay put follows the row.</source>
+        <translation>Ein Wert, der feststehen soll, folgt der Zeile.</translation>
+    </message>
+    <message>
+        <source>A value that should follow the row is held.</source>
+        <translation>Ein Wert, der der Zeile folgen soll, steht fest.</translation>
+    </message>
+    <message>
+        <source>The range is one row too short.</source>
+        <translation>Der Bereich ist eine Zeile zu kurz.</translation>
+    </message>
+    <message>
+        <source>The range is one row too long.</source>
+        <translation>Der Bereich ist eine Zeile zu lang.</translation>
+    </message>
+    <message>
+        <source>It uses a neighbouring column.</source>
+        <translation>Es ist eine benachbarte Spalte verwendet.</translation>
+    </message>
+    <message>
+        <source>%1 (points: %2)</source>
+        <translation>%1 (Punkte: %2)</translation>
+    </message>
+    <message>
+        <source>Nothing is asked. Tick what the student is to fill in.</source>
+        <translation>Es ist nichts gefragt. Kreuze an, was auszufüllen ist.</translation>
+    </message>
+    <message>
+        <source>%1 has no class limits that could be asked.</source>
+        <translation>%1 hat keine Klassengrenzen, nach denen gefragt werden könnte.</translation>
+    </message>
+    <message>
+        <source>The formula of %1 contains that of %2, %3. Ask for %1 too, or use the name of %2 in it.</source>
+        <translation>Die Formel von %1 enthält die von %2, %3. Frage auch nach %1, oder verwende darin den Namen von %2.</translation>
+    </message>
+    <message>
+        <source>line %1</source>
+        <translation>Zeile %1</translation>
+    </message>
+    <message>
+        <source>There is no %1 in this study. Write TABLE.COLUMN, TABLE.LABEL of a foot line, or ledge.NAME.</source>
+        <translation>In dieser Studie gibt es kein %1. Schreibe TABELLE.SPALTE, TABELLE.BEZEICHNUNG einer Fußzeile oder ledge.NAME.</translation>
+    </message>
+    <message>
+        <source>Choose the class limits of %1.</source>
+        <translation>Wähle die Klassengrenzen von %1.</translation>
+    </message>
+    <message>
+        <source>Write the formula of the foot line %1.</source>
+        <translation>Schreibe die Formel der Fußzeile %1.</translation>
+    </message>
+    <message>
+        <source>Write the formula of %1.</source>
+        <translation>Schreibe die Formel von %1.</translation>
+    </message>
+    <message>
+        <source>Give the value of %1.</source>
+        <translation>Gib den Wert von %1 an.</translation>
+    </message>
+    <message>
+        <source>Fill in the values of %1.</source>
+        <translation>Fülle die Werte von %1 aus.</translation>
+    </message>
+    <message>
+        <source>%1 has no given values that could be varied.</source>
+        <translation>%1 hat keine gegebenen Werte, die verändert werden könnten.</translation>
+    </message>
+    <message>
+        <source>%1 is on the list twice. Add something that tells the two apart.</source>
+        <translation>%1 steht zweimal auf der Liste. Füge etwas hinzu, das die beiden unterscheidet.</translation>
+    </message>
+    <message>
+        <source>There is no name on the list.</source>
+        <translation>Auf der Liste steht kein Name.</translation>
+    </message>
+    <message>
+        <source>The settings are locked in this handout. Only what is asked can be changed.</source>
+        <translation>Die Einstellungen sind in diesem Arbeitsblatt gesperrt. Nur das Gefragte lässt sich ändern.</translation>
+    </message>
+    <message>
+        <source>%1 is locked in this handout. Change what is asked, or add columns and held values of your own.</source>
+        <translation>%1 ist in diesem Arbeitsblatt gesperrt. Ändere, was gefragt ist, oder füge eigene Spalten und feste Werte hinzu.</translation>
+    </message>
+    <message>
+        <source>Feedback for %1</source>
+        <translation>Rückmeldung für %1</translation>
+    </message>
+    <message>
+        <source>Asked</source>
+        <translation>Gefragt</translation>
+    </message>
+    <message>
+        <source>Yours</source>
+        <translation>Deins</translation>
+    </message>
+    <message>
+        <source>The working of what was asked, in row %1</source>
+        <translation>Der Rechenweg des Gefragten, in Zeile %1</translation>
+    </message>
+    <message>
+        <source>Your working there</source>
+        <translation>Dein Rechenweg dort</translation>
+    </message>
+    <message>
+        <source>There is no handout of this study in %1.</source>
+        <translation>In %1 ist kein Arbeitsblatt dieser Studie.</translation>
+    </message>
+    <message>
+        <source>The file has %1 MB. A submission may have %2 MB.</source>
+        <translation>Die Datei hat %1 MB. Eine Abgabe darf %2 MB haben.</translation>
+    </message>
+    <message>
+        <source>This study is not a handout.</source>
+        <translation>Diese Studie ist kein Arbeitsblatt.</translation>
+    </message>
+    <message>
+        <source>This is a handout of another study.</source>
+        <translation>Das ist ein Arbeitsblatt einer anderen Studie.</translation>
+    </message>
+    <message>
+        <source>The handout is from another state of the key. It was marked all the same.</source>
+        <translation>Das Arbeitsblatt stammt von einem anderen Stand der Lösung. Es wurde trotzdem bewertet.</translation>
+    </message>
+    <message>
+        <source>It could not be marked within %1 seconds.</source>
+        <translation>Es konnte in %1 Sekunden nicht bewertet werden.</translation>
+    </message>
+    <message>
+        <source>There is not enough memory to mark it.</source>
+        <translation>Der Speicher reicht nicht, um es zu bewerten.</translation>
+    </message>
+    <message>
+        <source>Another submission has the name %1 too.</source>
+        <translation>Eine andere Abgabe hat auch den Namen %1.</translation>
+    </message>
+    <message>
+        <source>Marks of %1</source>
+        <translation>Bewertung von %1</translation>
+    </message>
+    <message>
+        <source>The folder %1 cannot be read.</source>
+        <translation>Der Ordner %1 kann nicht gelesen werden.</translation>
+    </message>
+    <message>
+        <source>There are more than %1 files in %2. Mark a smaller folder at a time.</source>
+        <translation>In %2 sind mehr als %1 Dateien. Bewerte einen kleineren Ordner auf einmal.</translation>
+    </message>
+    <message>
+        <source>There are no files in %1.</source>
+        <translation>In %1 sind keine Dateien.</translation>
+    </message>
+    <message>
+        <source>What is asked</source>
+        <translation>Was gefragt ist</translation>
+    </message>
+    <message>
+        <source>%1 cannot be the name of a file. Leave out slashes, and do not begin with a point.</source>
+        <translation>%1 kann kein Dateiname sein. Lass Schrägstriche weg, und beginne nicht mit einem Punkt.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -5755,7 +6099,7 @@
     </message>
     <message>
         <source>Hold a &amp;reading of the cumulative curve…</source>
-        <translation>A&amp;blesung der Summenkurve festhalten…</translation>
+        <translation>A&amp;blesung der Summenkurve festhalten …</translation>
     </message>
     <message>
         <source>read off ogive share proportion up to percentile</source>
@@ -6179,6 +6523,57 @@
     <message>
         <source>Go to the first failing check</source>
         <translation>Zur ersten gehen, die nicht gilt</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ClassCommands</name>
+    <message>
+        <source>Make a &amp;handout…</source>
+        <translation>&amp;Arbeitsblatt machen …</translation>
+    </message>
+    <message>
+        <source>exercise worksheet assignment class student blank fill in teacher</source>
+        <translation>Übung Aufgabe Hausaufgabe Klasse Schüler Studierende leer ausfüllen Lehrer</translation>
+    </message>
+    <message>
+        <source>&amp;Mark a folder…</source>
+        <translation>Ordner &amp;bewerten …</translation>
+    </message>
+    <message>
+        <source>grade correct submissions class feedback points teacher</source>
+        <translation>benoten korrigieren Abgaben Klasse Rückmeldung Punkte Lehrer</translation>
+    </message>
+    <message>
+        <source>Open this su&amp;bmission beside the key</source>
+        <translation>Diese A&amp;bgabe neben der Lösung öffnen</translation>
+    </message>
+    <message>
+        <source>answer mark student compare</source>
+        <translation>Antwort Bewertung Schüler vergleichen</translation>
+    </message>
+    <message>
+        <source> handout</source>
+        <translation> Arbeitsblatt</translation>
+    </message>
+    <message>
+        <source>what the handout asks</source>
+        <translation>wonach das Arbeitsblatt fragt</translation>
+    </message>
+    <message>
+        <source>Writing %1…</source>
+        <translation>%1 wird geschrieben …</translation>
+    </message>
+    <message>
+        <source>Handouts written: %1, to %2</source>
+        <translation>Arbeitsblätter geschrieben: %1, nach %2</translation>
+    </message>
+    <message>
+        <source>Marking %1…</source>
+        <translation>%1 wird bewertet …</translation>
+    </message>
+    <message>
+        <source>Submissions marked: %1. The marks are in a window of their own.</source>
+        <translation>Bewertete Abgaben: %1. Die Bewertung steht in einem eigenen Fenster.</translation>
     </message>
 </context>
 <context>
@@ -7742,6 +8137,180 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::HandoutBar</name>
+    <message>
+        <source>The rest is locked</source>
+        <translation>Der Rest ist gesperrt</translation>
+    </message>
+    <message>
+        <source>Your name</source>
+        <translation>Dein Name</translation>
+    </message>
+    <message>
+        <source>Your answer</source>
+        <translation>Deine Antwort</translation>
+    </message>
+    <message>
+        <source>The question before</source>
+        <translation>Die Frage davor</translation>
+    </message>
+    <message>
+        <source>The next question</source>
+        <translation>Die nächste Frage</translation>
+    </message>
+    <message>
+        <source>Go to what is asked</source>
+        <translation>Zum Gefragten gehen</translation>
+    </message>
+    <message>
+        <source>Only what is asked can be changed. You can add columns and held values of your own.</source>
+        <translation>Nur das Gefragte lässt sich ändern. Eigene Spalten und feste Werte kannst du hinzufügen.</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>answer</source>
+        <translation>Antwort</translation>
+    </message>
+    <message>
+        <source>%1 of %2: %3 (points: %4)</source>
+        <translation>%1 von %2: %3 (Punkte: %4)</translation>
+    </message>
+    <message>
+        <source>filled in: %1 of %2</source>
+        <translation>ausgefüllt: %1 von %2</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::HandoutDialog</name>
+    <message>
+        <source>&amp;Lock everything else</source>
+        <translation>Alles andere &amp;sperren</translation>
+    </message>
+    <message>
+        <source>Make a handout</source>
+        <translation>Arbeitsblatt machen</translation>
+    </message>
+    <message>
+        <source>Tick what the student is to fill in. It is empty in the handout.</source>
+        <translation>Kreuze an, was auszufüllen ist. Im Arbeitsblatt ist es leer.</translation>
+    </message>
+    <message>
+        <source>Asked</source>
+        <translation>Gefragt</translation>
+    </message>
+    <message>
+        <source>Question</source>
+        <translation>Frage</translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message>
+        <source>Given data</source>
+        <translation>Gegebene Daten</translation>
+    </message>
+    <message>
+        <source>Parts of the study</source>
+        <translation>Teile der Studie</translation>
+    </message>
+    <message>
+        <source>Ledge</source>
+        <translation>Leiste</translation>
+    </message>
+    <message>
+        <source>Questions in words</source>
+        <translation>Fragen mit Worten</translation>
+    </message>
+    <message>
+        <source>Add a &amp;question in words…</source>
+        <translation>Eine &amp;Frage mit Worten hinzufügen …</translation>
+    </message>
+    <message>
+        <source>Question in words</source>
+        <translation>Frage mit Worten</translation>
+    </message>
+    <message>
+        <source>What is asked?</source>
+        <translation>Was ist gefragt?</translation>
+    </message>
+    <message>
+        <source>One name a line. With names, a handout for each is written into a folder.</source>
+        <translation>Ein Name je Zeile. Mit Namen wird für jeden ein Arbeitsblatt in einen Ordner geschrieben.</translation>
+    </message>
+    <message>
+        <source>&amp;Browse…</source>
+        <translation>&amp;Durchsuchen …</translation>
+    </message>
+    <message>
+        <source>&amp;Names</source>
+        <translation>&amp;Namen</translation>
+    </message>
+    <message>
+        <source>&amp;Write to</source>
+        <translation>Schreiben &amp;nach</translation>
+    </message>
+    <message>
+        <source>&amp;Make</source>
+        <translation>E&amp;rstellen</translation>
+    </message>
+    <message>
+        <source>%1, its limits</source>
+        <translation>%1, ihre Grenzen</translation>
+    </message>
+    <message>
+        <source>%1, foot line</source>
+        <translation>%1, Fußzeile</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>wie sie sind</translation>
+    </message>
+    <message>
+        <source>shuffled</source>
+        <translation>gemischt</translation>
+    </message>
+    <message>
+        <source>drawn for each</source>
+        <translation>für jeden gezogen</translation>
+    </message>
+    <message>
+        <source>Given data of %1 for each student</source>
+        <translation>Gegebene Daten von %1 für jeden</translation>
+    </message>
+    <message>
+        <source>answer in words</source>
+        <translation>Antwort mit Worten</translation>
+    </message>
+    <message>
+        <source>Points are a number from 0 on: %1</source>
+        <translation>Punkte sind eine Zahl ab 0: %1</translation>
+    </message>
+    <message>
+        <source>A folder for the handouts</source>
+        <translation>Ein Ordner für die Arbeitsblätter</translation>
+    </message>
+    <message>
+        <source>Write the handout</source>
+        <translation>Arbeitsblatt schreiben</translation>
+    </message>
+    <message>
+        <source>Ledgefall studies (*.ledgefall)</source>
+        <translation>Ledgefall-Studien (*.ledgefall)</translation>
+    </message>
+    <message>
+        <source>%1 is a folder. Write the name of a file.</source>
+        <translation>%1 ist ein Ordner. Schreibe den Namen einer Datei.</translation>
+    </message>
+    <message>
+        <source>Write where the handout is to go.</source>
+        <translation>Schreibe, wohin das Arbeitsblatt soll.</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::HeadingDialog</name>
     <message>
         <source>Heading of %1</source>
@@ -7801,6 +8370,10 @@
     <message>
         <source>no values to choose from</source>
         <translation>es gibt keinen Wert zur Auswahl</translation>
+    </message>
+    <message>
+        <source>asked</source>
+        <translation>gefragt</translation>
     </message>
 </context>
 <context>
@@ -8420,6 +8993,77 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::MarkDialog</name>
+    <message>
+        <source>Mark a folder</source>
+        <translation>Ordner bewerten</translation>
+    </message>
+    <message>
+        <source>The handouts in a folder are compared with this study. The marks are a study of their own.</source>
+        <translation>Die Arbeitsblätter in einem Ordner werden mit dieser Studie verglichen. Die Bewertung ist eine eigene Studie.</translation>
+    </message>
+    <message>
+        <source>Browse…</source>
+        <translation>Durchsuchen …</translation>
+    </message>
+    <message>
+        <source>Browse for %1</source>
+        <translation>%1 suchen</translation>
+    </message>
+    <message>
+        <source>&amp;Folder of handouts</source>
+        <translation>&amp;Ordner mit Arbeitsblättern</translation>
+    </message>
+    <message>
+        <source>Folder of handouts</source>
+        <translation>Ordner mit Arbeitsblättern</translation>
+    </message>
+    <message>
+        <source>&amp;Earlier marks</source>
+        <translation>&amp;Frühere Bewertung</translation>
+    </message>
+    <message>
+        <source>Earlier marks</source>
+        <translation>Frühere Bewertung</translation>
+    </message>
+    <message>
+        <source>Ledgefall studies (*.ledgefall)</source>
+        <translation>Ledgefall-Studien (*.ledgefall)</translation>
+    </message>
+    <message>
+        <source>none; points that were changed in them stay</source>
+        <translation>keine; darin geänderte Punkte bleiben</translation>
+    </message>
+    <message>
+        <source>Feedback &amp;pages into</source>
+        <translation>Seiten mit &amp;Rückmeldung nach</translation>
+    </message>
+    <message>
+        <source>Feedback</source>
+        <translation>Rückmeldung</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>&amp;Tolerance</source>
+        <translation>&amp;Toleranz</translation>
+    </message>
+    <message>
+        <source>&amp;Mark</source>
+        <translation>&amp;Bewerten</translation>
+    </message>
+    <message>
+        <source>%1 is not a folder. Choose the one with the handouts.</source>
+        <translation>%1 ist kein Ordner. Wähle den mit den Arbeitsblättern.</translation>
+    </message>
+    <message>
+        <source>The tolerance is a number from 0 to 1, such as 1e-9.</source>
+        <translation>Die Toleranz ist eine Zahl von 0 bis 1, etwa 1e-9.</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::MeanDialog</name>
     <message>
         <source>Mean with ± as text</source>
@@ -8881,6 +9525,10 @@
     <message>
         <source>PDF (*.pdf);;Web page (*.html);;OpenDocument text (*.odt);;LaTeX (*.tex)</source>
         <translation>PDF (*.pdf);;Webseite (*.html);;OpenDocument-Text (*.odt);;LaTeX (*.tex)</translation>
+    </message>
+    <message>
+        <source>&amp;Blank columns for what the handout asks</source>
+        <translation>&amp;Leere Spalten für das, wonach das Arbeitsblatt fragt</translation>
     </message>
 </context>
 <context>
@@ -10125,6 +10773,10 @@
     <message>
         <source>errors: %1</source>
         <translation>Fehler: %1</translation>
+    </message>
+    <message>
+        <source>asked, = a formula</source>
+        <translation>gefragt, = eine Formel</translation>
     </message>
 </context>
 <context>

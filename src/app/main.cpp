@@ -79,6 +79,7 @@ int write_asked_report(const QCommandLineParser& parser) {
     request.author = parser.value(QStringLiteral("author")).toStdString();
     request.date = QLocale().toString(QDate::currentDate(), QLocale::LongFormat).toStdString();
     request.full_numbers = parser.isSet(QStringLiteral("full"));
+    request.blank = parser.isSet(QStringLiteral("blank"));
     const QString formulas = parser.value(QStringLiteral("formulas"));
     request.formulas = formulas == u"typed"  ? ledgefall::ReportRequest::Formulas::typed
                        : formulas == u"none" ? ledgefall::ReportRequest::Formulas::none
@@ -120,6 +121,7 @@ void add_report_options(QCommandLineParser& parser) {
          QStringLiteral("count")},
         {QStringLiteral("formulas"),
          text(QT_TRANSLATE_NOOP("Main", "The report's formulas: mathematics, typed or none.")), QStringLiteral("form")},
+        {QStringLiteral("blank"), text(QT_TRANSLATE_NOOP("Main", "Blank columns for what the study's handout asks."))},
         {QStringLiteral("full"), text(QT_TRANSLATE_NOOP("Main", "Numbers in full, not as they are shown."))},
         {QStringLiteral("working"),
          text(QT_TRANSLATE_NOOP("Main", "Show the working of a cell or value, as Pebbles.dev[3].")),

@@ -10,6 +10,8 @@
 #include "files/study_json/study_json.h"
 #include "files/tables/delimited.h"
 
+#include <algorithm>
+
 namespace ledgefall {
 
 Result<std::string> Calculator::run(const std::string& file, const std::vector<Step>& steps) {
@@ -17,9 +19,21 @@ Result<std::string> Calculator::run(const std::string& file, const std::vector<S
         return opened.refusal();
     }
     for (const Step& one : steps) {
-        if (auto done = step(one); !done) {
+        if (const auto misplaced = take_handout_option(one)) {
+            return *misplaced;
+        }
+    }
+    for (std::size_t at = 0; at < steps.size(); ++at) {
+        if (auto done = steps[at].what == Step::Do::mark ? mark(steps, at) : step(steps[at]); !done) {
             return done.refusal();
         }
+    }
+    if (handouts_.makes_handouts()) {
+        const auto made = handouts_of(study_, handouts_);
+        if (!made) {
+            return made.refusal();
+        }
+        files_.insert(files_.end(), made->begin(), made->end());
     }
     if (!in_.empty() && study_.table_named(in_) == nullptr) {
         return no_such_table(in_);
@@ -167,7 +181,69 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
         return print_runs();
     case Step::Do::save:
         return save_as(one.text);
+    default: // of handouts
+        break;
     }
+    return Done();
+}
+
+/// What is said of handouts holds for the whole call, in whatever order; what stands behind --ask belongs to it.
+std::optional<Sentence> Calculator::take_handout_option(const Step& one) {
+    const std::string& text = one.text;
+    const bool of_item = one.what == Step::Do::question || one.what == Step::Do::points;
+    if (of_item && handouts_.asked.empty()) {
+        return Sentence{"%1: write --ask NAME first.", {text}};
+    }
+    switch (one.what) {
+    case Step::Do::handout:
+        handouts_.handout = text;
+        break;
+    case Step::Do::ask:
+        handouts_.asked.emplace_back();
+        handouts_.parts.push_back(text);
+        break;
+    case Step::Do::question:
+        handouts_.asked.back().question = text;
+        break;
+    case Step::Do::points: {
+        const std::optional<double> points = read_number(text);
+        if (!points || !(*points >= 0)) {
+            return Sentence{"%1: points are a number from 0 on.", {text}};
+        }
+        handouts_.asked.back().points = *points;
+        break;
+    }
+    case Step::Do::vary:
+        handouts_.varied.push_back(text);
+        break;
+    case Step::Do::names:
+        handouts_.names = text;
+        break;
+    case Step::Do::out:
+        handouts_.out = text;
+        break;
+    case Step::Do::open:
+        handouts_.locked = false;
+        break;
+    case Step::Do::feedback:
+        handouts_.feedback = text;
+        break;
+    default:
+        break;
+    }
+    return std::nullopt;
+}
+
+/// The study becomes the one of the marks. What is saved next is looked at first: its changed points stay.
+Result<Calculator::Done> Calculator::mark(const std::vector<Step>& steps, std::size_t at) {
+    const auto save = std::find_if(steps.begin() + static_cast<std::ptrdiff_t>(at), steps.end(),
+                                   [](const Step& one) { return one.what == Step::Do::save; });
+    Result<Study> marks = marks_of(study_, steps[at].text, handouts_, save == steps.end() ? "" : save->text);
+    if (!marks) {
+        return marks.refusal();
+    }
+    study_ = *std::move(marks);
+    current_ = false;
     return Done();
 }
 

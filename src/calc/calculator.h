@@ -1,5 +1,6 @@
 #pragma once
 
+#include "calc/handouts.h"
 #include "core/basics/result.h"
 #include "core/engine/running/results.h"
 #include "core/formula/parser.h"
@@ -31,7 +32,17 @@ struct Step {
         long_form,
         keep_run,
         runs,
-        inspect
+        inspect,
+        handout,
+        ask,
+        question,
+        points,
+        vary,
+        names,
+        out,
+        open,
+        mark,
+        feedback
     };
     Do what = Do::value;
     std::string text;
@@ -50,6 +61,8 @@ class Calculator {
     struct Done {};
     Result<Done> open(const std::string& file);
     Result<Done> step(const Step& step);
+    std::optional<Sentence> take_handout_option(const Step& step);
+    Result<Done> mark(const std::vector<Step>& steps, std::size_t at);
     Result<Done> change(Result<Study> changed, const std::string& option);
     static Sentence in_text(const std::string& text, const Mistake& mistake);
     static Sentence no_such_table(const std::string& name);
@@ -67,6 +80,7 @@ class Calculator {
     const Table* own_table() const;
     const Results& results();
 
+    HandoutOptions handouts_;
     std::string in_;        ///< the table whose names are meant; empty: `Data`, or the study's first table
     Id grid_;               ///< the two-way table that was made last
     std::string grid_name_; ///< of one whose axes are still to come

@@ -40,12 +40,22 @@ constexpr Described options[] = {
      "Keep the held values and results as a run with this name; '' names it by what differs"},
     {"--save", Step::Do::save,
      "Save the study to a file, or export it as a worksheet if the name ends in .ods or .xlsx"},
+    {"--handout", Step::Do::handout, "Write a handout to this file, in which what is asked is empty"},
+    {"--ask", Step::Do::ask, "Ask for a part in the handout: 'Pebbles.dev', 'Classes.class' (its limits), 'ledge.q'"},
+    {"--question", Step::Do::question, "The line of instructions for the --ask before"},
+    {"--points", Step::Do::points, "The points for the --ask before; else 1"},
+    {"--vary", Step::Do::vary, "Shuffle the given values of a column, or draw a held value, for each student"},
+    {"--names", Step::Do::names, "Write a handout for each name in this file, one a line"},
+    {"--out", Step::Do::out, "The folder for those handouts"},
+    {"--mark", Step::Do::mark, "Mark the handouts in this folder by the study, and go on with the marks"},
+    {"--feedback", Step::Do::feedback, "Write a page of feedback for each student into this folder"},
 };
 
 int run(int count, char** arguments) {
     CLI::App app("Computes tables without a window: a study, a worksheet, or delimited text as the table Data. Options "
                  "apply in the order written and can be repeated.",
                  "ledgefall-calc");
+    app.set_version_flag("--version", std::string("Ledgefall ") + LEDGEFALL_VERSION);
     std::string file;
     app.add_option("FILE", file, "A study (.ledgefall), a worksheet (.ods, .xlsx) or delimited text");
     std::map<CLI::Option*, const Described*> entry;
@@ -60,6 +70,7 @@ int run(int count, char** arguments) {
     CLI::Option* inspect =
         app.add_flag("--inspect")
             ->description("Print what was found in a worksheet: formulas, likely mistakes, and what is kept as values");
+    CLI::Option* open = app.add_flag("--open")->description("Lock nothing in the handout");
     bool functions = false;
     app.add_flag("--functions", functions, "Print the reference page of all functions");
     try {
@@ -74,9 +85,10 @@ int run(int count, char** arguments) {
     std::vector<Step> steps;
     std::map<CLI::Option*, std::size_t> used;
     for (CLI::Option* option : app.parse_order()) {
-        if (option == check || option == runs || option == inspect) {
+        if (option == check || option == runs || option == inspect || option == open) {
             steps.push_back({option == check  ? Step::Do::check
                              : option == runs ? Step::Do::runs
+                             : option == open ? Step::Do::open
                                               : Step::Do::inspect,
                              {}});
         } else if (entry.contains(option)) {

@@ -106,6 +106,12 @@ QString ask_open_path(QWidget* parent, const QString& title, const QString& filt
     return path;
 }
 
+QString ask_folder(QWidget* parent, const QString& title, const QString& begun) {
+    QString path = QFileDialog::getExistingDirectory(parent, title, begun.isEmpty() ? file_folder() : begun);
+    remember_folder(path);
+    return path;
+}
+
 bool may_remove(QWidget* parent, const Study& study, Id id) {
     const std::vector<std::string> users = users_of(study, id);
     if (users.empty()) {

@@ -25,6 +25,7 @@ int ask_from_list(QWidget* parent, const QString& title, const QString& question
 QString ask_save_path(QWidget* parent, const QString& title, const QString& begun, const QString& filters,
                       const QStringList& suffixes);
 QString ask_open_path(QWidget* parent, const QString& title, const QString& filters);
+QString ask_folder(QWidget* parent, const QString& title, const QString& begun);
 
 /// Whether `id` may be removed: without a question where nothing uses it; else the question says what does.
 bool may_remove(QWidget* parent, const Study& study, Id id);

@@ -3,6 +3,7 @@
 #include "app/numbers/number_text.h"
 #include "core/engine/functions/catalogue.h"
 #include "core/study/edits/edit_grid.h"
+#include "core/study/edits/handout_edits.h"
 #include "core/study/model/study_part.h"
 #include "files/study_json/study_json.h"
 
@@ -158,6 +159,10 @@ bool Document::perform(const QString& name, const Result<Study>& next) {
     if (*next == study()) {
         return true;
     }
+    if (const auto locked = locked_change(study(), *next)) {
+        refuse(*locked);
+        return false;
+    }
     sliding_.clear();
     history_.perform(*next, name.toStdString());
     changed();
@@ -170,7 +175,7 @@ bool Document::slide(const QString& name, const Result<Study>& next) {
         sliding_ = done ? name : QString();
         return done;
     }
-    if (!(*next == study())) {
+    if (!(*next == study()) && !locked_change(study(), *next)) {
         history_.amend(*next);
         changed();
     }

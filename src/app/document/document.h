@@ -46,6 +46,10 @@ class Document : public QObject {
     bool modified() const { return !history_.is_saved(); }
     QString title() const;
 
+    /// Whether the study is a handout that asks for this part.
+    bool asks_for(Id part) const {
+        return study().handout && !study().handout->is_key && study().handout->item(part) != nullptr;
+    }
     /// Takes a changed study as the next state, called `name` for undo; or tells why it was refused.
     bool perform(const QString& name, const Result<Study>& changed);
     /// The same for a change that may take long, as the sorting of a million rows: it is made by a task, and made anew

@@ -51,28 +51,14 @@ class DialogHelp : public QObject {
 
 QString page_of_dialog(const char* class_name) {
     constexpr std::pair<const char*, const char*> pages[] = {
-        {"CategoryDialog", "frequency"},
-        {"ChartDialog", "charts"},
-        {"CheckDialog", "shares"},
-        {"ContinueDialog", "formulas"},
-        {"ExportDialog", "files"},
-        {"FindValueDialog", "what-if"},
-        {"FormulaPage", "formulas"},
-        {"FrequencyDialog", "frequency"},
-        {"HeadingDialog", "formulas"},
-        {"HeldDialog", "ledge"},
-        {"ImportDialog", "files"},
-        {"RecoveryDialog", "files"},
-        {"SettingsDialog", "settings"},
-        {"SummaryDialog", "foot"},
-        {"TryValuesDialog", "what-if"},
-        {"ReportDialog", "report"},
-        {"DistributionDialog", "probability"},
-        {"DiversityDialog", "diversity"},
-        {"MeanDialog", "foot"},
-        {"MotionDialog", "steps"},
-        {"TwoWayDialog", "two-way"},
-        {"WorksheetDialog", "files"},
+        {"CategoryDialog", "frequency"},  {"ChartDialog", "charts"},        {"CheckDialog", "shares"},
+        {"ContinueDialog", "formulas"},   {"ExportDialog", "files"},        {"FindValueDialog", "what-if"},
+        {"FormulaPage", "formulas"},      {"FrequencyDialog", "frequency"}, {"HandoutDialog", "class"},
+        {"HeadingDialog", "formulas"},    {"HeldDialog", "ledge"},          {"ImportDialog", "files"},
+        {"RecoveryDialog", "files"},      {"SettingsDialog", "settings"},   {"SummaryDialog", "foot"},
+        {"TryValuesDialog", "what-if"},   {"ReportDialog", "report"},       {"DistributionDialog", "probability"},
+        {"DiversityDialog", "diversity"}, {"MarkDialog", "class"},          {"MeanDialog", "foot"},
+        {"MotionDialog", "steps"},        {"TwoWayDialog", "two-way"},      {"WorksheetDialog", "files"},
     };
     const QString name = QString::fromLatin1(class_name).section(QStringLiteral("::"), -1);
     for (const auto& [dialog, page] : pages) {

@@ -192,7 +192,15 @@ void HeldCard::paintEvent(QPaintEvent*) {
     card.lineTo(face.right(), face.top() + (computed ? notch : 0));
     card.lineTo(face.bottomRight());
     card.closeSubpath();
-    painter.setPen(QPen(hasFocus() ? in_use.follows : in_use.stone_edge, hasFocus() ? 2 : 1));
+    const bool asked = document_.asks_for(held_);
+    const bool blank = asked && !computed && held->value.is_missing();
+    painter.setPen(QPen(hasFocus() ? in_use.follows
+                        : asked    ? in_use.ink
+                                   : in_use.stone_edge,
+                        hasFocus() ? 2
+                        : asked    ? 1.4
+                                   : 1,
+                        blank ? Qt::DashLine : Qt::SolidLine));
     painter.setBrush(computed ? in_use.paper : in_use.stone_light);
     painter.drawPath(card);
     const int left = in_use.px(side);
@@ -222,7 +230,9 @@ void HeldCard::paintEvent(QPaintEvent*) {
         return paint_track(painter, *held);
     }
     if (!computed) {
-        const QString note = held->note.empty() ? tr("given") : QString::fromStdString(held->note);
+        const QString note = blank                ? tr("asked")
+                             : held->note.empty() ? tr("given")
+                                                  : QString::fromStdString(held->note);
         painter.drawText(left, under,
                          QFontMetrics(painter.font()).elidedText(note, Qt::ElideRight, width() - 2 * left));
         return;

@@ -59,6 +59,10 @@ ReportDialog::ReportDialog(const Study& study, const ResultsPtr& results, QWidge
     auto* full = add_part("full", tr("N&umbers in full"));
     full->setChecked(false);
     form->addRow(QString(), full);
+    auto* blank = add_part("blank", tr("&Blank columns for what the handout asks"));
+    blank->setChecked(false);
+    blank->setVisible(study.handout && study.handout->is_key);
+    form->addRow(QString(), blank);
     formulas_->addItems({tr("As mathematics"), tr("As typed"), tr("Left out")});
     form->addRow(tr("&Formulas"), formulas_);
     workings_->setPlaceholderText(tr("such as Pebbles.dev[3], ledge.q"));
@@ -132,6 +136,7 @@ ReportRequest ReportDialog::request() const {
     request.runs = asked("runs");
     request.sources = asked("sources");
     request.full_numbers = asked("full");
+    request.blank = asked("blank");
     request.rows = static_cast<ReportRequest::Rows>(rows_->currentIndex());
     request.row_count = static_cast<std::size_t>(row_count_->value());
     request.formulas = static_cast<ReportRequest::Formulas>(formulas_->currentIndex());

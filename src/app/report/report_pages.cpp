@@ -85,6 +85,7 @@ ReportPages::ReportPages(const Report& report, const std::unordered_map<Id, QByt
     add_heading(shown(report.title), 16);
     add_text(shown(report.author + (report.author.empty() || report.date.empty() ? "" : ", ") + report.date));
     add_text(shown(report.note));
+    add_questions();
     add_held();
     for (const ReportTable& table : report.tables) {
         add_table(table);
@@ -133,6 +134,22 @@ void ReportPages::add_formula(QTextCursor& at, const ReportFormula& formula, dou
                       [picture](QPainter& painter, const QRectF& area) { picture->paint(painter, area.topLeft()); }));
 }
 
+void ReportPages::add_questions() {
+    if (report_.questions.empty()) {
+        return;
+    }
+    add_text(tr("Name: %1").arg(QString(3, u' ') + QString::fromLatin1(blank_value).repeated(3)));
+    add_heading(tr("What is asked"), 12);
+    int number = 0;
+    for (const ReportQuestion& one : report_.questions) {
+        add_text(QStringLiteral("%1. %2").arg(++number).arg(shown(one.text)));
+        constexpr int lines = 4;
+        for (int line = 0; line < lines && one.in_words; ++line) {
+            add_text(QString::fromLatin1(blank_value).repeated(6));
+        }
+    }
+}
+
 void ReportPages::add_held() {
     if (report_.held.empty()) {
         return;
@@ -171,6 +188,8 @@ std::vector<double> ReportPages::widths_of(const ReportTable& table) const {
         if (!heading.formula.empty()) { // broken where it is wider than the column and that is wide enough
             width = std::max(width, picture_of(heading.formula, std::max(width, least_formula_width), true).width());
         }
+        constexpr double to_write_in = 70;
+        width = heading.blank ? std::max(width, to_write_in) : width;
         widths.push_back(std::min(width + 12, area_.width() / 2));
     }
     return widths;
@@ -200,6 +219,16 @@ void ReportPages::add_table(const ReportTable& table) {
         }
         from = to;
     }
+}
+
+/// A line under a cell that is to be written in.
+void ReportPages::rule(QTextTable& table, int row, int column) {
+    QTextTableCell cell = table.cellAt(row, column);
+    QTextTableCellFormat format = cell.format().toTableCellFormat();
+    format.setBottomBorder(1);
+    format.setBottomBorderStyle(QTextFrameFormat::BorderStyle_Solid);
+    format.setBottomBorderBrush(Qt::darkGray);
+    cell.setFormat(format);
 }
 
 void ReportPages::add_columns(const ReportTable& table, std::size_t from, std::size_t to,
@@ -242,6 +271,9 @@ void ReportPages::add_columns(const ReportTable& table, std::size_t from, std::s
         for (int column = 0; column < made->columns(); ++column) {
             const std::size_t of = columns[static_cast<std::size_t>(column)];
             put(row, column, shown(values[of]), bold || column == 0, table.columns[of].numbers);
+            if (table.columns[of].blank && values[of].empty()) {
+                rule(*made, row, column);
+            }
         }
         ++row;
     };

@@ -6,6 +6,7 @@
 #include <QPageLayout>
 #include <QTextDocument>
 #include <QTextObjectInterface>
+#include <QTextTable>
 
 #include <functional>
 #include <memory>
@@ -63,7 +64,9 @@ class ReportPages {
     void add_heading(const QString& text, double points);
     void add_text(const QString& text);
     void add_formula(QTextCursor& at, const ReportFormula& formula, double width, bool named);
+    void add_questions();
     void add_held();
+    static void rule(QTextTable& table, int row, int column);
     void add_table(const ReportTable& table);
     void add_columns(const ReportTable& table, std::size_t from, std::size_t to, const std::vector<double>& widths);
     void add_chart(const ReportChart& chart, const QByteArray& svg);

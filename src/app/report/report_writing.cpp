@@ -2,6 +2,7 @@
 
 #include "app/charts/chart_files.h"
 #include "app/numbers/number_text.h"
+#include "core/study/builders/handout.h"
 #include "files/io/atomic_file.h"
 #include "files/reports/report_files.h"
 
@@ -56,6 +57,15 @@ QPageLayout report_page(QPageSize::PageSizeId paper, bool landscape) {
 
 Result<DrawnReport> drawn_report(const Study& study, const ResultsPtr& results, const ReportRequest& request,
                                  const StopToken& stop) {
+    if (request.blank && study.handout && study.handout->is_key) {
+        HandoutRequest asked;
+        asked.asked = study.handout->asked;
+        const Result<Study> handout = make_handout(study, asked);
+        ReportRequest of_handout = request;
+        of_handout.blank = false;
+        return handout ? drawn_report(*handout, compute_in_task(*handout, nullptr, stop), of_handout, stop)
+                       : Result<DrawnReport>(handout.refusal());
+    }
     const auto shown = [](const Value& value, const Format& format) { return value_text(value, format).toStdString(); };
     Result<Report> report = report_of(study, *results, request, shown, stop);
     if (!report) {

@@ -8,6 +8,7 @@
 #include "app/theme/accessibility.h"
 #include "app/theme/mnemonics.h"
 #include "app/theme/theme.h"
+#include "core/study/builders/handout.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
 
@@ -35,6 +36,7 @@ MainWindow::MainWindow(QWidget* parent)
     , ledge_list_(new LedgeList(document_, this))
     , files_(new StudyFiles(document_, this))
     , starters_(new Starters(this))
+    , handout_bar_(new HandoutBar(document_, this))
     , pages_(new PageArea(document_, make_start_page(), this))
     , details_(new DetailsPanel(document_, this))
     , steps_(new FirstSteps(this, this))
@@ -81,6 +83,7 @@ void MainWindow::lay_out() {
     auto* column = new QVBoxLayout(middle);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    column->addWidget(handout_bar_);
     column->addWidget(ledge_);
     column->addWidget(ledge_list_);
     ledge_list_->hide();
@@ -136,6 +139,7 @@ void MainWindow::list_commands() {
     chart_commands_ = new ChartCommands(place);
     run_commands_ = new RunCommands(place);
     what_if_commands_ = new WhatIfCommands(place);
+    class_commands_ = new ClassCommands(place, *files_);
     auto* edits = new EditCommands(place, *find_bar_);
     auto* columns = new ColumnCommands(place);
     auto* rows = new RowCommands(place);
@@ -152,8 +156,8 @@ void MainWindow::list_commands() {
                    {"view", nullptr, tr("&View")},
                    {"help-menu", nullptr, tr("&Help")}});
     for (const QList<Command>& list :
-         {study_commands_->list(), edits->list(), table_commands_->list(), columns->list(), rows->list(),
-          columns->formats(), formulas->list(), window->holding(), formulas->more_list(), made->list(),
+         {study_commands_->list(), class_commands_->list(), edits->list(), table_commands_->list(), columns->list(),
+          rows->list(), columns->formats(), formulas->list(), window->holding(), formulas->more_list(), made->list(),
           subjects->list(), what_if_commands_->list(), run_commands_->list(), window->computing(),
           chart_commands_->list(), window->view(), window->help()}) {
         commands_.add(list);
@@ -239,6 +243,10 @@ void MainWindow::connect_contents() {
     connect(contents_, &ContentsPanel::run_chosen, &notices_, &Notices::inform);
     connect(contents_, &ContentsPanel::check_chosen, this, [this](Id check) { go_to(check, 0); });
     connect(run_commands_, &RunCommands::told, &notices_, &Notices::inform);
+    connect(class_commands_, &ClassCommands::told, &notices_, &Notices::inform);
+    connect(class_commands_, &ClassCommands::new_study_wanted, this, &MainWindow::new_study_wanted);
+    connect(class_commands_, &ClassCommands::item_wanted, this, &MainWindow::item_wanted);
+    connect(handout_bar_, &HandoutBar::item_wanted, this, [this](Id part) { go_to(part, 1); });
 }
 
 void MainWindow::connect_companion() {
@@ -387,6 +395,16 @@ bool MainWindow::untouched() const {
 
 /// A cell, a card or a title takes what is typed when it loses the focus. A formula is filled in; what keeps it from
 /// being so is told.
+void MainWindow::go_to_item(const QString& item) {
+    for (const Id part : parts_to_ask(document_.study())) {
+        AskedItem asked;
+        asked.part = part;
+        if (item_name(document_.study(), asked) == item.toStdString()) {
+            return go_to(part, 1);
+        }
+    }
+}
+
 std::optional<QString> MainWindow::take_what_is_typed() {
     FormulaEditor* editor = pages_->active_editor().editor();
     if (editor != nullptr) {

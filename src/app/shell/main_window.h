@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/commands/chart_commands.h"
+#include "app/commands/class_commands.h"
 #include "app/commands/column_commands.h"
 #include "app/commands/commands.h"
 #include "app/commands/edit_commands.h"
@@ -14,6 +15,7 @@
 #include "app/commands/what_if_commands.h"
 #include "app/exchange/table_export.h"
 #include "app/exchange/table_import.h"
+#include "app/handout/handout_bar.h"
 #include "app/pages/keyboard_pointing.h"
 #include "app/shell/checks_button.h"
 #include "app/shell/finder_corner.h"
@@ -48,6 +50,7 @@ class MainWindow : public QMainWindow {
     ContentsPanel& contents() { return *contents_; }
     Notices& notices() { return notices_; }
     ChecksButton& checks() { return *checks_; }
+    HandoutBar& handout_bar() { return *handout_bar_; }
     StudyFiles& files() { return *files_; }
     TableImport& imports() { return *imports_; }
     TableExport& exports() { return *exports_; }
@@ -58,10 +61,13 @@ class MainWindow : public QMainWindow {
     void show_table(Id table) { pages_->show_table(table); }
     /// Shows a column's cell (row from 1), a held value, a foot line or a table, wherever it stands.
     void go_to(const DefinitionId& definition, std::size_t row);
+    void go_to_item(const QString& item); ///< of a handout or its key, as the marks name it
 
   Q_SIGNALS:
     void new_window_wanted();
     void files_dropped(const QStringList& files);
+    void new_study_wanted(const ledgefall::Study& study);
+    void item_wanted(const QString& file, const QString& item);
 
   protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
@@ -103,6 +109,7 @@ class MainWindow : public QMainWindow {
     LedgeList* ledge_list_;
     StudyFiles* files_;
     Starters* starters_;
+    HandoutBar* handout_bar_;
     PageArea* pages_;
     DetailsPanel* details_;
     FirstSteps* steps_;
@@ -123,6 +130,7 @@ class MainWindow : public QMainWindow {
     ChartCommands* chart_commands_;
     RunCommands* run_commands_;
     WhatIfCommands* what_if_commands_;
+    ClassCommands* class_commands_;
     Notices notices_;
     Requirements requirements_;
     Commands commands_;

@@ -59,6 +59,12 @@ MainWindow* Windows::add() {
     windows_.append(window);
     connect(window, &MainWindow::new_window_wanted, this, [this] { add()->show(); });
     connect(window, &MainWindow::files_dropped, this, &Windows::open);
+    connect(window, &MainWindow::item_wanted, this, &Windows::open_at);
+    connect(window, &MainWindow::new_study_wanted, this, [this](const Study& study) {
+        MainWindow* another = add();
+        another->document().open_unsaved(study, {});
+        another->show();
+    });
     return window;
 }
 
@@ -70,6 +76,21 @@ QList<MainWindow*> Windows::all() const {
         }
     }
     return out;
+}
+
+void Windows::open_at(const QString& file, const QString& item) {
+    open({file});
+    for (MainWindow* window : all()) {
+        if (!window->files().has_or_opens(file)) {
+            continue;
+        }
+        if (!window->document().path().isEmpty()) {
+            return window->go_to_item(item);
+        }
+        connect(
+            &window->files(), &StudyFiles::opened, window, [window, item] { window->go_to_item(item); },
+            Qt::SingleShotConnection);
+    }
 }
 
 void Windows::open(const QStringList& files) {

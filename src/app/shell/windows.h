@@ -18,6 +18,7 @@ class Windows : public QObject {
     MainWindow* add();
     /// Opens files, each in a window of its own: studies, and delimited text by its dialog. Paths or file:// addresses.
     void open(const QStringList& files);
+    void open_at(const QString& file, const QString& item); ///< shows an item of a handout or its key, by its name
     /// Keeps what no window has saved, before the process ends.
     void end_at_once();
     QList<MainWindow*> all() const;

@@ -70,6 +70,11 @@ TableHeading::Content TableHeading::content(int section) const {
     content.unit = QString::fromStdString(column->unit);
     content.computed = column->computed();
     content.overrides = column->overrides->size();
+    content.asked = document_.asks_for(column->id);
+    if (content.asked && !content.computed && !column->cells->any_filled()) {
+        content.note = tr("asked, = a formula");
+        return content;
+    }
     if (!content.computed) {
         content.note = column->label.empty() ? tr("given") : tr("%1, given").arg(QString::fromStdString(column->name));
         return content;
@@ -452,6 +457,10 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
         painter->setPen(shown.faults > 0 && shown.waits_for.isEmpty() ? in_use.fault : in_use.stays);
         painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(),
                           counts_text(shown));
+    }
+    if (shown.asked) { // a frame: dashed until something stands in it
+        painter->setPen(shown.computed ? QPen(in_use.stone_edge, 1) : QPen(in_use.ink, 1.4, Qt::DashLine));
+        painter->drawRect(own.adjusted(in_use.px(2), in_use.px(2), -in_use.px(3), -in_use.px(4)));
     }
     // The heading's foot, or its right side, is the edge from which a computed column falls.
     painter->setPen(QPen(shown.computed ? in_use.follows : in_use.faint_ink, shown.computed ? 2 : 1));

@@ -57,6 +57,7 @@ class TableHeading : public QHeaderView {
         ReadableFormula formula;
         bool computed = false, beyond = false;
         bool across = false; ///< a value of the axis across
+        bool asked = false;  ///< by the handout that the study is
         std::size_t faults = 0, overrides = 0;
     };
     Content content(int section) const;

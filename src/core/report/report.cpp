@@ -3,8 +3,10 @@
 #include "core/engine/functions/catalogue.h"
 #include "core/engine/workings/working.h"
 #include "core/runs/run_titles.h"
+#include "core/study/builders/handout.h"
 #include "core/study/formats/settled_format.h"
 #include "core/study/model/scope.h"
+#include "core/study/model/study_part.h"
 
 #include <algorithm>
 #include <set>
@@ -28,6 +30,7 @@ class Maker {
         out_.author = request_.author;
         out_.date = request_.date;
         out_.formulas = request_.formulas;
+        add_questions();
         add_ledge(study_.ledge, "");
         for (const auto& table : study_.tables) {
             add_ledge(table->ledge, table->shown_label());
@@ -87,6 +90,23 @@ class Maker {
         }
     }
 
+    void add_questions() {
+        if (!study_.handout || study_.handout->is_key) {
+            return;
+        }
+        for (const AskedItem& item : study_.handout->asked) {
+            const bool in_words = !find_part(study_, item.part).exists();
+            out_.questions.push_back(
+                {worded({N_("%1 (points: %2)"), {item.question, shortest(item.points)}}), in_words});
+        }
+    }
+
+    /// Whether something is to be filled in, and is not yet.
+    bool is_blank(Id part) const {
+        const AskedItem* item = study_.handout && !study_.handout->is_key ? study_.handout->item(part) : nullptr;
+        return item != nullptr && !is_answered(study_, *item);
+    }
+
     void add_ledge(const std::vector<Shared<HeldValue>>& ledge, const std::string& table) {
         for (const auto& held : ledge) {
             if (!request_.held) {
@@ -101,8 +121,10 @@ class Maker {
                 name += "(" + parameters + ")";
             }
             const Value value = held->is_function() ? Value::missing() : results_.single(held->id);
-            out_.held.push_back({name, held->is_function() ? "" : single_text(value, held->format), held->unit,
-                                 held->note, table, formula_of(name, held->formula)});
+            const std::string text = is_blank(held->id)    ? blank_value
+                                     : held->is_function() ? ""
+                                                           : single_text(value, held->format);
+            out_.held.push_back({name, text, held->unit, held->note, table, formula_of(name, held->formula)});
         }
     }
 
@@ -167,7 +189,7 @@ class Maker {
             const Formula formula = one_formula ? column->pieces.front().formula : Formula();
             add_remarks(*column, out);
             out.columns.push_back({column->shown_label(), column->unit, formula_of(column->name, formula),
-                                   cells != nullptr && cells->kind() == Kind::number});
+                                   cells != nullptr && cells->kind() == Kind::number, is_blank(column->id)});
             const std::vector<std::string> texts = texts_of(*column, rows);
             for (std::size_t row = 0; row < rows.size(); ++row) {
                 out.rows[row].push_back(texts[row]);

@@ -18,6 +18,7 @@ struct ReportRequest {
     bool note = true, held = true, tables = true, charts = true, checks = true, runs = true, sources = true;
     Rows rows = Rows::all;
     std::size_t row_count = 10; ///< how many from either end, where not all are shown
+    bool blank = false;         ///< what the handout of the study asks is empty, to be filled in by hand
     bool full_numbers = false;  ///< all their digits, not as they are shown
     Formulas formulas = Formulas::mathematics;
     std::string author, date;
@@ -34,6 +35,12 @@ struct ReportFormula {
     bool empty() const { return typed.empty(); }
 };
 
+/// What a handout asks.
+struct ReportQuestion {
+    std::string text;
+    bool in_words = false; ///< with room for an answer
+};
+
 struct ReportHeld {
     std::string name, value, unit, note, table; ///< `table`: whose it is; empty for the study's
     ReportFormula formula;
@@ -43,6 +50,7 @@ struct ReportColumn {
     std::string label, unit;
     ReportFormula formula; ///< the one for all its rows; where rows have formulas of their own, the notes tell them
     bool numbers = false;  ///< they stand to the right
+    bool blank = false;    ///< to be filled in: its cells are empty and ruled
 };
 
 /// A table as it is shown. A two-way table has one of these for each layer.
@@ -80,6 +88,7 @@ struct ReportWorking {
 struct Report {
     std::string title, note, author, date, language = "en";
     ReportRequest::Formulas formulas = ReportRequest::Formulas::mathematics;
+    std::vector<ReportQuestion> questions; ///< of a handout, in their order
     std::vector<ReportHeld> held;
     std::vector<ReportTable> tables;
     std::vector<ReportChart> charts;
@@ -91,6 +100,9 @@ struct Report {
 
 /// A value as it is shown, by a format that is settled.
 using ShownValue = std::function<std::string(const Value&, const Format&)>;
+
+/// What is written where a value is to be filled in.
+inline constexpr const char* blank_value = "__________";
 
 /// The report of a study and its results, with every value as `shown` gives it; a sentence where a working that is
 /// asked for does not exist.

@@ -11,6 +11,7 @@ table { border-collapse: collapse; margin: 0.6em 0; font-variant-numeric: tabula
 caption { text-align: left; font-weight: bold; padding: 0.3em 0; }
 th, td { padding: 0.15em 0.6em; vertical-align: top; text-align: left; }
 thead th { border-bottom: 1.5px solid #1d2430; } tfoot th, tfoot td { border-top: 1px solid #1d2430; font-weight: bold; }
+td.blank { border-bottom: 1px solid #1d2430; min-width: 5em; height: 1.6em; } .room { height: 6em; border-bottom: 1px solid #b9b2a3; }
 td.number, th.number { text-align: right; }
 .formula { font-weight: normal; font-size: 0.9em; } .unit, .note { color: #5a6270; font-weight: normal; }
 figure { margin: 1em 0; } figure svg { max-width: 100%; height: auto; }
@@ -38,6 +39,7 @@ class HtmlReport {
         const std::string by =
             report_.author + (report_.author.empty() || report_.date.empty() ? "" : ", ") + report_.date;
         out_ += paragraph(by) + paragraph(report_.note, "text");
+        questions();
         held();
         for (const ReportTable& table : report_.tables) {
             this->table(table);
@@ -65,6 +67,19 @@ class HtmlReport {
 
     static std::string cell(const std::string& text, bool number) {
         return element("td", text_for_xml(text), number ? "class=\"number\"" : "");
+    }
+
+    void questions() {
+        if (report_.questions.empty()) {
+            return;
+        }
+        heading(worded({N_("What is asked")}));
+        out_ += "<ol>\n";
+        for (const ReportQuestion& one : report_.questions) {
+            out_ += element("li", text_for_xml(one.text) + (one.in_words ? element("div", "", "class=\"room\"") : "")) +
+                    "\n";
+        }
+        out_ += "</ol>\n";
     }
 
     void held() {
@@ -137,7 +152,8 @@ class HtmlReport {
         out_ += "<tr>";
         for (std::size_t at = 0; at < values.size(); ++at) {
             out_ += at == 0 ? element("th", text_for_xml(values[at]), "scope=\"row\"")
-                            : cell(values[at], table.columns[at].numbers);
+                    : table.columns[at].blank && values[at].empty() ? element("td", "", "class=\"blank\"")
+                                                                    : cell(values[at], table.columns[at].numbers);
         }
         out_ += "</tr>\n";
     }

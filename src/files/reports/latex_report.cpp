@@ -94,6 +94,7 @@ class LatexReport {
         out_ += "\\title{" + text(report_.title) + "}\n\\author{" + text(report_.author) + "}\n\\date{" +
                 text(report_.date) + "}\n\\begin{document}\n\\maketitle\n";
         paragraph(report_.note);
+        questions();
         held();
         for (const ReportTable& table : report_.tables) {
             this->table(table);
@@ -131,6 +132,18 @@ class LatexReport {
         const bool set = report_.formulas == ReportRequest::Formulas::mathematics;
         const std::string name = named && !formula.name.empty() ? text(formula.name) + " = " : "";
         return set ? name + "$" + latex_of(formula.set) + "$" : name + "\\texttt{" + text(formula.typed) + "}";
+    }
+
+    void questions() {
+        if (report_.questions.empty()) {
+            return;
+        }
+        heading(worded({N_("What is asked")}));
+        out_ += "\\begin{enumerate}\n";
+        for (const ReportQuestion& one : report_.questions) {
+            out_ += "\\item " + text(one.text) + (one.in_words ? "\\par\\vspace{3cm}" : "") + "\n";
+        }
+        out_ += "\\end{enumerate}\n";
     }
 
     void held() {
@@ -185,12 +198,12 @@ class LatexReport {
                 out_ += "\\multicolumn{" + std::to_string(to - from + 1) + "}{l}{" +
                         text(worded({N_("%1 rows are left out here"), {std::to_string(table.left_out)}})) + "}\\\\\n";
             }
-            line(table.rows[row], from, to);
+            line(table, table.rows[row], from, to);
         }
         if (!table.foot.empty()) {
             out_ += "\\midrule\n";
             for (const auto& values : table.foot) {
-                line(values, from, to);
+                line(table, values, from, to);
             }
         }
         out_ += to < table.columns.size() ? "\\end{longtable}\n" : "\\bottomrule\n\\end{longtable}\n";
@@ -200,10 +213,11 @@ class LatexReport {
         return text(column.label) + (column.unit.empty() ? "" : " (" + text(column.unit) + ")");
     }
 
-    void line(const std::vector<std::string>& values, std::size_t from, std::size_t to) {
+    void line(const ReportTable& table, const std::vector<std::string>& values, std::size_t from, std::size_t to) {
         out_ += text(values.front());
         for (std::size_t at = from; at < to; ++at) {
-            out_ += " & " + text(values[at]);
+            const bool blank = table.columns[at].blank && values[at].empty();
+            out_ += " & " + (blank ? std::string("\\underline{\\hspace{5em}}") : text(values[at]));
         }
         out_ += " \\\\\n";
     }

@@ -263,6 +263,26 @@ void describe(Fields& fields, Described<Fields, RunsTable>& runs) {
 }
 
 template <class Fields>
+void describe(Fields& fields, Described<Fields, AskedItem>& item) {
+    fields.id("part", item.part);
+    fields.text("question", item.question);
+    fields.number("points", item.points);
+    fields.expect(item.points >= 0, "points", NC_("Kind", "a number from 0 on"));
+    fields.text("answer", item.answer);
+    fields.unknown(item.unknown_fields);
+}
+
+template <class Fields>
+void describe(Fields& fields, Described<Fields, Handout>& handout) {
+    fields.yes("is_key", handout.is_key);
+    fields.text("student", handout.student);
+    fields.text("edition", handout.edition);
+    fields.list("asked", handout.asked);
+    fields.ids("locked", handout.locked);
+    fields.unknown(handout.unknown_fields);
+}
+
+template <class Fields>
 void describe(Fields& fields, Described<Fields, Settings>& settings) {
     fields.whole("seed", settings.seed);
     fields.whole("quantile_type", settings.quantile_type);
@@ -289,6 +309,7 @@ void describe(Fields& fields, Described<Fields, Study>& study) {
     fields.list("charts", study.charts, Empty::left_out);
     fields.list("runs", study.runs, Empty::left_out);
     fields.object("runs_table", study.runs_table);
+    fields.object("handout", study.handout);
     fields.unknown(study.unknown_fields);
 }
 

@@ -99,7 +99,8 @@ class Planner {
                 add_column(column, &*table);
             }
             for (const auto& line : table->foot) {
-                for (const Id id : line->columns) {
+                for (const Id id :
+                     line->formula.empty() ? std::vector<Id>() : line->columns) { // one still to be written
                     if (const ColumnDefinition* column = table->column(id)) {
                         PlannedDefinition& added = add(foot_kind, DefinitionId::foot_value(line->id, id), &*table);
                         added.line = &*line;

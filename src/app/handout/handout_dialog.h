@@ -1,0 +1,51 @@
+#pragma once
+
+#include "core/study/builders/handout.h"
+
+#include <QCheckBox>
+#include <QDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QTreeWidget>
+
+namespace ledgefall {
+
+/// What a handout asks: the parts of the study, each with a tick, a question and its points.
+class HandoutDialog : public QDialog {
+    Q_OBJECT
+  public:
+    /// `target` is where a single handout is proposed to be written.
+    HandoutDialog(const Study& study, const QString& target, QWidget* parent);
+
+    HandoutRequest request() const;
+    std::vector<AskedItem> asked() const; ///< with the expected answers in words, for the key
+    QString names() const { return names_->toPlainText(); }
+    QString target() const { return target_->text().trimmed(); }
+    QString refusal() const { return message_->text(); }
+
+    void tick(const std::string& name, bool on = true); ///< by the part's name
+    QTreeWidget& parts() { return *parts_; }
+
+    void accept() override;
+
+  private:
+    void add_part(QTreeWidgetItem* under, Id part);
+    QTreeWidgetItem* add_question(const AskedItem& item);
+    void look_over();
+    void browse();
+    QString refused() const;
+
+    Study study_;
+    QTreeWidget* parts_;
+    QTreeWidgetItem* words_;
+    QCheckBox* locked_;
+    QPlainTextEdit* names_;
+    QLineEdit* target_;
+    QLabel* message_;
+    QPushButton* make_ = nullptr;
+    bool filling_ = false;
+};
+
+} // namespace ledgefall
