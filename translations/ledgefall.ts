@@ -5524,10 +5524,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>With all rows the tables have more than %1 cells. Choose the first and the last rows.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 is there already and would be replaced. Give the report another name.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7069,6 +7065,14 @@
     </message>
     <message>
         <source>errors, left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Asked: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open this submission beside the key</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9395,38 +9399,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Note of the study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Held values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Tables</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Charts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Ch&amp;ecks and their state</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>R&amp;uns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Sources of the methods</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Parts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>All rows</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9528,6 +9500,42 @@
     </message>
     <message>
         <source>&amp;Blank columns for what the handout asks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pa&amp;rts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note of the study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Table: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chart: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Checks and their state</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sources of the methods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pages are being laid out…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10004,6 +10012,10 @@
     </message>
     <message>
         <source>print pdf html latex document hand in page paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what the report has</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

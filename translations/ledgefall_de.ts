@@ -5524,10 +5524,6 @@
         <translation>--rows braucht eine ganze Zahl, --paper a4 oder letter und --formulas mathematics, typed oder none.</translation>
     </message>
     <message>
-        <source>With all rows the tables have more than %1 cells. Choose the first and the last rows.</source>
-        <translation>Mit allen Zeilen haben die Tabellen mehr als %1 Zellen. Wählen Sie die ersten und letzten Zeilen.</translation>
-    </message>
-    <message>
         <source>%1 is there already and would be replaced. Give the report another name.</source>
         <translation>%1 gibt es schon und würde ersetzt. Geben Sie dem Bericht einen anderen Namen.</translation>
     </message>
@@ -7070,6 +7066,14 @@
     <message>
         <source>errors, left out</source>
         <translation>mit Fehler, ausgelassen</translation>
+    </message>
+    <message>
+        <source>Asked: %1</source>
+        <translation>Gefragt: %1</translation>
+    </message>
+    <message>
+        <source>Open this submission beside the key</source>
+        <translation>Diese Abgabe neben der Lösung öffnen</translation>
     </message>
 </context>
 <context>
@@ -9395,38 +9399,6 @@
         <translation>&amp;Verfasser</translation>
     </message>
     <message>
-        <source>&amp;Note of the study</source>
-        <translation>&amp;Notiz der Studie</translation>
-    </message>
-    <message>
-        <source>&amp;Held values</source>
-        <translation>&amp;Festgehaltene Werte</translation>
-    </message>
-    <message>
-        <source>&amp;Tables</source>
-        <translation>&amp;Tabellen</translation>
-    </message>
-    <message>
-        <source>&amp;Charts</source>
-        <translation>&amp;Diagramme</translation>
-    </message>
-    <message>
-        <source>Ch&amp;ecks and their state</source>
-        <translation>&amp;Prüfungen und ihr Stand</translation>
-    </message>
-    <message>
-        <source>R&amp;uns</source>
-        <translation>&amp;Läufe</translation>
-    </message>
-    <message>
-        <source>&amp;Sources of the methods</source>
-        <translation>&amp;Quellen der Verfahren</translation>
-    </message>
-    <message>
-        <source>Parts</source>
-        <translation>Teile</translation>
-    </message>
-    <message>
         <source>All rows</source>
         <translation>Alle Zeilen</translation>
     </message>
@@ -9529,6 +9501,42 @@
     <message>
         <source>&amp;Blank columns for what the handout asks</source>
         <translation>&amp;Leere Spalten für das, wonach das Arbeitsblatt fragt</translation>
+    </message>
+    <message>
+        <source>Pa&amp;rts</source>
+        <translation>&amp;Teile</translation>
+    </message>
+    <message>
+        <source>Note of the study</source>
+        <translation>Notiz der Studie</translation>
+    </message>
+    <message>
+        <source>Held values</source>
+        <translation>Festgehaltene Werte</translation>
+    </message>
+    <message>
+        <source>Table: %1</source>
+        <translation>Tabelle: %1</translation>
+    </message>
+    <message>
+        <source>Chart: %1</source>
+        <translation>Diagramm: %1</translation>
+    </message>
+    <message>
+        <source>Checks and their state</source>
+        <translation>Prüfungen und ihr Stand</translation>
+    </message>
+    <message>
+        <source>Runs</source>
+        <translation>Läufe</translation>
+    </message>
+    <message>
+        <source>Sources of the methods</source>
+        <translation>Quellen der Verfahren</translation>
+    </message>
+    <message>
+        <source>The pages are being laid out…</source>
+        <translation>Die Seiten werden umbrochen …</translation>
     </message>
 </context>
 <context>
@@ -10005,6 +10013,10 @@
     <message>
         <source>print pdf html latex document hand in page paper</source>
         <translation>drucken PDF HTML LaTeX Dokument Abgabe Seite Papier</translation>
+    </message>
+    <message>
+        <source>what the report has</source>
+        <translation>was der Bericht hat</translation>
     </message>
 </context>
 <context>

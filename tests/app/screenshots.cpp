@@ -81,7 +81,6 @@ class Screenshots : public QObject {
         show(drive, 2);
         drive.click_cell(5, 1);
         drive.window.pages().show_beside(drive.window.document().study().tables[0]->id);
-        picture(drive, QStringLiteral("beside"));
         drive.window.pages().close_beside();
         chart(drive, "Pebble lengths in classes", "Classes");
         drive.click_cell(3, 3);
@@ -115,7 +114,8 @@ class Screenshots : public QObject {
         ReportDialog report(drive.window.document().study(), drive.window.document().snapshot(), &drive.window);
         report.resize(1280, 800);
         report.show();
-        QTest::qWait(1000);
+        QVERIFY(QTest::qWaitFor([&] { return report.pages() > 0; }));
+        QTest::qWait(500);
         report.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/report.png"));
     }
 };

@@ -108,7 +108,7 @@ class TestClassStories : public QObject {
             hands.type(QString::fromStdString(hands.drive.window.document().study().tables.front()->name) +
                        QStringLiteral(".x[2]"));
             hands.key_in_dialog(Qt::Key_Return);
-            QVERIFY(form.pages() > 0);
+            QVERIFY(QTest::qWaitFor([&] { return form.pages() > 0; }));
             QTimer asked;
             QObject::connect(&asked, &QTimer::timeout, &form, [&] {
                 if (auto* saving = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
@@ -145,10 +145,9 @@ class TestClassStories : public QObject {
         handout_by(hands);
         hands.in_next_dialog([&](QDialog& dialog) {
             auto& form = *qobject_cast<ReportDialog*>(&dialog);
-            hands.click(&form.part(QStringLiteral("blank")),
-                        QPoint(8, form.part(QStringLiteral("blank")).height() / 2));
-            QVERIFY(form.request().blank);
-            QVERIFY(form.pages() > 0);
+            hands.click(&form.blank(), QPoint(8, form.blank().height() / 2));
+            QVERIFY(form.choices().blank);
+            QVERIFY(QTest::qWaitFor([&] { return form.pages() > 0; }));
             if (qEnvironmentVariableIsSet("LEDGEFALL_SCREENSHOTS")) {
                 form.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/blank-columns.png"));
             }
@@ -193,6 +192,7 @@ class TestClassStories : public QObject {
         type_into(hands, *bar.findChild<QLineEdit*>(), QStringLiteral("Dace"));
         hands.key(Qt::Key_Return);
         hands.click_heading(hands.section("dev"));
+        QVERIFY(hands.drive.window.details().about_class().contains(QStringLiteral("Write the formula of")));
         hands.type(QStringLiteral("=x - mean(x)"));
         hands.key(Qt::Key_Return);
         hands.click_heading(hands.section("sq"));
@@ -252,7 +252,8 @@ class TestClassStories : public QObject {
                          [&wanted](const QString& file, const QString& item) { wanted << file << item; });
         other.click_cell(row, column("outcome"));
         ++hands.actions;
-        other.command("open-submission");
+        QVERIFY(QTest::qWaitFor([&] { return !other.window.details().about_class().isEmpty(); }));
+        Q_EMIT other.window.details().submission_wanted(); // a click on its link
         ++hands.actions;
         QCOMPARE(wanted.size(), 4);
         QCOMPARE(wanted[0], key);

@@ -1,10 +1,12 @@
 // The report's dialog: its pages follow its choices, and it writes PDF, HTML and LaTeX.
 
 #include "app/report/report_dialog.h"
+#include "files/study_json/study_json.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
 
 #include <QTemporaryDir>
+#include <QTimer>
 
 using namespace ledgefall;
 using namespace ledgefall::testing;
@@ -14,6 +16,14 @@ namespace {
 QByteArray bytes_of(const QString& path) {
     QFile file(path);
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+/// Once they are laid out.
+int pages_of(ReportDialog& dialog) {
+    if (!QTest::qWaitFor([&dialog] { return !dialog.laying_out(); }, 20000)) {
+        qFatal("the pages do not come");
+    }
+    return dialog.pages();
 }
 
 } // namespace
@@ -30,14 +40,50 @@ class TestReportDialog : public QObject {
         QVERIFY(drive.settle());
         const Study& study = drive.window.document().study();
         ReportDialog dialog(study, drive.window.document().snapshot(), &drive.window);
-        const int all = dialog.pages();
+        const int all = pages_of(dialog);
         QVERIFY(all > 4);
         dialog.rows().setCurrentIndex(2);
-        const int without_rows = dialog.pages();
+        const int without_rows = pages_of(dialog);
         QVERIFY(without_rows < all);
-        dialog.part(QStringLiteral("charts")).setChecked(false);
-        QVERIFY(dialog.pages() < without_rows);
-        QVERIFY(!dialog.request().charts);
+        for (const auto& chart : study.charts) {
+            dialog.tick(QString::fromStdString(chart->id.str()), false);
+        }
+        QVERIFY(pages_of(dialog) < without_rows);
+        QCOMPARE(dialog.choices().left_out.size(), study.charts.size());
+        const QString table = QString::fromStdString(study.tables.front()->id.str());
+        dialog.tick(table, false);
+        QVERIFY(!dialog.choices().has(study.tables.front()->id));
+        dialog.tick(QStringLiteral("note"), false);
+        QVERIFY(!dialog.choices().note);
+    }
+
+    /// What is chosen is kept with the study, and is there the next time.
+    void choices_are_kept_with_the_study() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        const auto in_dialog = [&](const std::function<void(ReportDialog&)>& done) {
+            QTimer::singleShot(0, &drive.window, [done] {
+                auto* dialog = qobject_cast<ReportDialog*>(QApplication::activeModalWidget());
+                QVERIFY(dialog != nullptr);
+                done(*dialog);
+                dialog->reject();
+            });
+            drive.command("report");
+        };
+        in_dialog([](ReportDialog&) {});
+        QVERIFY(!drive.window.document().modified()); // nothing was chosen
+        in_dialog([](ReportDialog& dialog) {
+            dialog.rows().setCurrentIndex(1);
+            dialog.workings().setText(QStringLiteral("Pebbles.dev[3], s"));
+            dialog.tick(QStringLiteral("runs"), false);
+        });
+        QVERIFY(drive.window.document().study().report.has_value());
+        const ReportChoices kept = *drive.window.document().study().report;
+        QCOMPARE(kept.workings, (std::vector<std::string>{"Pebbles.dev[3]", "s"}));
+        const Result<Study> read = read_study(write_study(drive.window.document().study()));
+        QVERIFY(read && read->report == kept);
+        in_dialog([&kept](ReportDialog& dialog) { QCOMPARE(dialog.choices(), kept); });
     }
 
     void it_is_written_in_each_form() {
@@ -51,7 +97,10 @@ class TestReportDialog : public QObject {
         }
         const QByteArray pdf = bytes_of(folder.filePath(QStringLiteral("report.pdf")));
         QVERIFY(pdf.startsWith("%PDF"));
-        QCOMPARE(pdf.count("/Type /Page\n"), dialog.pages());
+        QCOMPARE(pdf.count("/Type /Page") - pdf.count("/Type /Pages"), pages_of(dialog));
+        QVERIFY(pdf.contains("/Lang") && pdf.contains("/Outlines"));
+        QCOMPARE(pdf.count("/Fit"),
+                 drive.window.document().study().tables.size() + drive.window.document().study().charts.size());
         QVERIFY(bytes_of(folder.filePath(QStringLiteral("report.odt"))).startsWith("PK"));
         const QByteArray html = bytes_of(folder.filePath(QStringLiteral("report.html")));
         QCOMPARE(html.count("<svg"), drive.window.document().study().charts.size());
@@ -73,11 +122,11 @@ class TestReportDialog : public QObject {
         ReportDialog dialog(drive.window.document().study(), drive.window.document().snapshot(), &drive.window);
         dialog.workings().setText(QStringLiteral("Nothing.x[1]"));
         Q_EMIT dialog.workings().editingFinished();
-        QCOMPARE(dialog.pages(), 0);
+        QCOMPARE(pages_of(dialog), 0);
         QVERIFY(!dialog.write_to(folder.filePath(QStringLiteral("report.pdf"))));
         dialog.workings().setText(QStringLiteral("Pebbles.dev[3]"));
         Q_EMIT dialog.workings().editingFinished();
-        QVERIFY(dialog.pages() > 0);
+        QVERIFY(pages_of(dialog) > 0);
     }
 
     void charts_of_another_report_are_not_replaced() {

@@ -117,7 +117,6 @@ class TestSubjectStories : public QObject {
         QVERIFY(figures->series[1].downwards);
         QVERIFY(std::all_of(figures->series[1].y.begin(), figures->series[1].y.end(), [](double y) { return y <= 0; }));
         QCOMPARE(hands.drive.window.document().study().charts.size(), std::size_t{2});
-        hands.picture(QStringLiteral("two-samples"));
         QVERIFY2(hands.actions <= 5, qPrintable(QString::number(hands.actions)));
     }
 

@@ -63,7 +63,13 @@ void StudyCommands::report() {
     if (!document_.results_are_current()) {
         return document_.refuse({N_("The study is still being computed. Make the report when it is ready."), {}});
     }
-    ReportDialog(document_.study(), document_.snapshot(), window_).exec();
+    ReportDialog dialog(document_.study(), document_.snapshot(), window_);
+    dialog.exec();
+    Study next = document_.study();
+    next.report = dialog.choices();
+    if (next.report != document_.study().report.value_or(ReportChoices())) {
+        perform(tr("what the report has"), next);
+    }
 }
 
 void StudyCommands::change_settings() {

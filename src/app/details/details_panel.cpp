@@ -3,6 +3,8 @@
 #include "app/numbers/number_text.h"
 #include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
+#include "core/marking/marks_study.h"
+#include "core/study/model/study_part.h"
 
 #include <QVBoxLayout>
 
@@ -16,6 +18,7 @@ constexpr std::size_t summed_at_once = 20'000; // cells
 DetailsPanel::DetailsPanel(Document& document, QWidget* parent)
     : QScrollArea(parent)
     , document_(document)
+    , class_(new QLabel(this))
     , working_(new WorkingPanel(document, this))
     , summary_heading_(new QLabel(tr("Selected cells"), this))
     , summary_(new NameValueList(this)) {
@@ -27,6 +30,12 @@ DetailsPanel::DetailsPanel(Document& document, QWidget* parent)
     auto* layout = new QVBoxLayout(inside);
     layout->setContentsMargins(14, 12, 12, 12);
     layout->setSpacing(6);
+    class_->setWordWrap(true);
+    class_->setTextFormat(Qt::RichText);
+    class_->setTextInteractionFlags(Qt::TextBrowserInteraction);
+    class_->hide();
+    connect(class_, &QLabel::linkActivated, this, &DetailsPanel::submission_wanted);
+    layout->addWidget(class_);
     layout->addWidget(working_);
     layout->addSpacing(10);
     layout->addWidget(summary_heading_);
@@ -53,6 +62,21 @@ void DetailsPanel::show_page(TablePage* page) {
 
 void DetailsPanel::show_place(const WorkingPlace& place) {
     working_->show_place(place);
+    tell_of_class(place);
+}
+
+void DetailsPanel::tell_of_class(const WorkingPlace& place) {
+    const Study& study = document_.study();
+    const Id part = place.definition.object;
+    QString text;
+    if (document_.asks_for(part)) {
+        text = tr("Asked: %1").arg(QString::fromStdString(study.handout->item(part)->question).toHtmlEscaped());
+    } else if (const StudyPart there = find_part(study, place.definition);
+               there.table != nullptr && place.row > 0 && place_of_mark(study, there.table->id, place.row - 1)) {
+        text = QStringLiteral("<a href=\"submission\">%1</a>").arg(tr("Open this submission beside the key"));
+    }
+    class_->setText(text);
+    class_->setVisible(!text.isEmpty());
 }
 
 void DetailsPanel::refresh() {

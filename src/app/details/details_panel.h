@@ -22,16 +22,22 @@ class DetailsPanel : public QScrollArea {
     void show_place(const WorkingPlace& place);
     void refresh();
     WorkingPanel& working() { return *working_; }
+    QString about_class() const { return class_->text(); }
     QString summary() const { return summary_->text(); }
     QString story() const { return working_->story(); }
 
+  Q_SIGNALS:
+    void submission_wanted(); ///< of the mark that is shown
+
   private:
+    void tell_of_class(const WorkingPlace& place);
     void sum_up();
     void show_summary(const ChosenSummary& chosen);
     void apply_theme();
 
     Document& document_;
     QPointer<TablePage> page_;
+    QLabel* class_; ///< the question of what is asked here, or where the answer of a mark is to be read
     WorkingPanel* working_;
     QLabel* summary_heading_;
     NameValueList* summary_;

@@ -1,6 +1,7 @@
 #include "app/report/report_dialog.h"
 
 #include "app/dialogs/prompts.h"
+#include "app/dialogs/ticked_list.h"
 #include "app/document/document.h"
 #include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
@@ -11,76 +12,59 @@
 #include <QHBoxLayout>
 #include <QLocale>
 #include <QPrintDialog>
-#include <QPushButton>
+#include <QThread>
 #include <QVBoxLayout>
 
 namespace ledgefall {
-namespace {
-
-constexpr std::size_t most_cells = 60'000;
-
-} // namespace
 
 ReportDialog::ReportDialog(const Study& study, const ResultsPtr& results, QWidget* parent)
     : QDialog(parent)
     , study_(study)
     , results_(results)
     , preview_(new QPrintPreviewWidget(&printer_, this))
+    , parts_(new QListWidget(this))
     , author_(new QLineEdit(this))
     , workings_(new QLineEdit(this))
     , rows_(new QComboBox(this))
     , formulas_(new QComboBox(this))
     , paper_(new QComboBox(this))
     , lies_(new QComboBox(this))
+    , full_(new QCheckBox(tr("N&umbers in full"), this))
+    , blank_(new QCheckBox(tr("&Blank columns for what the handout asks"), this))
     , row_count_(new QSpinBox(this))
     , message_(new QLabel(this)) {
     setWindowTitle(tr("Report"));
     printer_.setResolution(96);
-    auto* form = new QFormLayout;
-    form->addRow(tr("&Author"), author_);
-    auto* parts = new QVBoxLayout;
-    for (QCheckBox* one : {add_part("note", tr("&Note of the study")), add_part("held", tr("&Held values")),
-                           add_part("tables", tr("&Tables")), add_part("charts", tr("&Charts")),
-                           add_part("checks", tr("Ch&ecks and their state")), add_part("runs", tr("R&uns")),
-                           add_part("sources", tr("&Sources of the methods"))}) {
-        parts->addWidget(one);
-    }
-    form->addRow(tr("Parts"), parts);
     rows_->addItems({tr("All rows"), tr("The first and the last"), tr("None")});
     row_count_->setRange(1, 1000);
-    row_count_->setValue(10);
     name_field(*row_count_, tr("How many rows from either end"));
     auto* some = new QHBoxLayout;
     some->addWidget(rows_, 1);
     some->addWidget(row_count_);
-    auto* rows_label = new QLabel(tr("&Rows"), this);
-    rows_label->setBuddy(rows_);
-    form->addRow(rows_label, some);
-    auto* full = add_part("full", tr("N&umbers in full"));
-    full->setChecked(false);
-    form->addRow(QString(), full);
-    auto* blank = add_part("blank", tr("&Blank columns for what the handout asks"));
-    blank->setChecked(false);
-    blank->setVisible(study.handout && study.handout->is_key);
-    form->addRow(QString(), blank);
     formulas_->addItems({tr("As mathematics"), tr("As typed"), tr("Left out")});
-    form->addRow(tr("&Formulas"), formulas_);
     workings_->setPlaceholderText(tr("such as Pebbles.dev[3], ledge.q"));
-    form->addRow(tr("&Working of"), workings_);
     paper_->addItem(QStringLiteral("A4"), static_cast<int>(QPageSize::A4));
     paper_->addItem(tr("Letter"), static_cast<int>(QPageSize::Letter));
-    paper_->setCurrentIndex(usual_paper() == QPageSize::Letter ? 1 : 0);
-    form->addRow(tr("&Paper"), paper_);
     lies_->addItems({tr("Portrait"), tr("Landscape")});
-    form->addRow(tr("&Orientation"), lies_);
     message_->setWordWrap(true);
+    blank_->setVisible(study.handout && study.handout->is_key);
+    list_parts();
+    auto* form = new QFormLayout;
+    const auto labelled = [&](const QString& text, QWidget* buddy, auto* field) {
+        auto* label = new QLabel(text, this);
+        label->setBuddy(buddy);
+        form->addRow(label, field);
+    };
+    form->addRow(tr("&Author"), author_);
+    labelled(tr("Pa&rts"), parts_, parts_);
+    labelled(tr("&Rows"), rows_, some);
+    form->addRow(QString(), full_);
+    form->addRow(QString(), blank_);
+    form->addRow(tr("&Formulas"), formulas_);
+    form->addRow(tr("&Working of"), workings_);
+    form->addRow(tr("&Paper"), paper_);
+    form->addRow(tr("&Orientation"), lies_);
     form->addRow(message_);
-    constexpr std::size_t many_rows = 200; // a page is looked at first
-    for (const auto& table : study.tables) {
-        if (results->rows(table->id) > many_rows) {
-            rows_->setCurrentIndex(1);
-        }
-    }
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
     save_ = buttons->addButton(tr("Sa&ve as…"), QDialogButtonBox::ActionRole);
     print_ = buttons->addButton(tr("Pr&int…"), QDialogButtonBox::ActionRole);
@@ -93,13 +77,20 @@ ReportDialog::ReportDialog(const Study& study, const ResultsPtr& results, QWidge
     preview_->setAccessibleName(tr("Pages"));
     preview_->fitToWidth();
     auto* left = new QVBoxLayout;
-    left->addLayout(form);
-    left->addStretch(1);
+    left->addLayout(form, 1);
     left->addWidget(buttons);
     auto* layout = new QHBoxLayout(this);
     layout->addLayout(left);
     layout->addWidget(preview_, 1);
     resize(theme().px(1040), theme().px(700));
+    ReportChoices first = study.report.value_or(ReportChoices());
+    constexpr std::size_t many_rows = 200; // a page is looked at first
+    const bool is_long = std::any_of(study.tables.begin(), study.tables.end(),
+                                     [&](const auto& table) { return results->rows(table->id) > many_rows; });
+    if (!study.report && is_long) {
+        first.rows = ReportChoices::Rows::first_and_last;
+    }
+    show_choices(first);
     connect(preview_, &QPrintPreviewWidget::paintRequested, this, [this](QPrinter* printer) {
         if (pages_) {
             pages_->print(*printer);
@@ -111,82 +102,167 @@ ReportDialog::ReportDialog(const Study& study, const ResultsPtr& results, QWidge
     for (QComboBox* box : {rows_, formulas_, paper_, lies_}) {
         connect(box, &QComboBox::currentIndexChanged, this, &ReportDialog::look_over);
     }
-    for (QCheckBox* box : findChildren<QCheckBox*>()) {
+    for (QCheckBox* box : {full_, blank_}) {
         connect(box, &QCheckBox::toggled, this, &ReportDialog::look_over);
     }
+    connect(parts_, &QListWidget::itemChanged, this, &ReportDialog::look_over);
     connect(row_count_, &QSpinBox::valueChanged, this, &ReportDialog::look_over);
     look_over();
 }
 
-QCheckBox* ReportDialog::add_part(const char* name, const QString& text) {
-    auto* box = new QCheckBox(text, this);
-    box->setObjectName(QLatin1String(name));
-    box->setChecked(true);
-    return box;
+ReportDialog::~ReportDialog() {
+    layout_.stop();
 }
 
-ReportRequest ReportDialog::request() const {
-    const auto asked = [this](const char* name) { return findChild<QCheckBox*>(QLatin1String(name))->isChecked(); };
-    ReportRequest request;
-    request.note = asked("note");
-    request.held = asked("held");
-    request.tables = asked("tables");
-    request.charts = asked("charts");
-    request.checks = asked("checks");
-    request.runs = asked("runs");
-    request.sources = asked("sources");
-    request.full_numbers = asked("full");
-    request.blank = asked("blank");
-    request.rows = static_cast<ReportRequest::Rows>(rows_->currentIndex());
-    request.row_count = static_cast<std::size_t>(row_count_->value());
-    request.formulas = static_cast<ReportRequest::Formulas>(formulas_->currentIndex());
-    request.author = author_->text().trimmed().toStdString();
-    request.date = QLocale().toString(QDate::currentDate(), QLocale::LongFormat).toStdString();
-    for (const QString& one : workings_->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) {
-        request.workings.push_back(one.trimmed().toStdString());
+/// In the order of the document.
+void ReportDialog::list_parts() {
+    const auto add = [this](const QString& text, const char* id) { add_ticked(parts_, text, QLatin1String(id), true); };
+    add(tr("Note of the study"), "note");
+    add(tr("Held values"), "held");
+    for (const auto& table : study_.tables) {
+        add_ticked(parts_, tr("Table: %1").arg(QString::fromStdString(table->shown_label())),
+                   QString::fromStdString(table->id.str()), true);
     }
-    return request;
+    for (const auto& chart : study_.charts) {
+        add_ticked(parts_, tr("Chart: %1").arg(QString::fromStdString(chart->label)),
+                   QString::fromStdString(chart->id.str()), true);
+    }
+    add(tr("Checks and their state"), "checks");
+    add(tr("Runs"), "runs");
+    add(tr("Sources of the methods"), "sources");
+    parts_->setMinimumHeight(theme().px(120));
+}
+
+void ReportDialog::tick(const QString& part, bool on) {
+    for (int row = 0; row < parts_->count(); ++row) {
+        if (parts_->item(row)->data(Qt::UserRole).toString() == part) {
+            parts_->item(row)->setCheckState(on ? Qt::Checked : Qt::Unchecked);
+        }
+    }
+}
+
+bool ReportDialog::has(const char* part) const {
+    const std::vector<std::string> all = ticked(parts_);
+    return std::find(all.begin(), all.end(), part) != all.end();
+}
+
+void ReportDialog::show_choices(const ReportChoices& choices) {
+    const std::pair<const char*, bool> parts[] = {{"note", choices.note},
+                                                  {"held", choices.held},
+                                                  {"checks", choices.checks},
+                                                  {"runs", choices.runs},
+                                                  {"sources", choices.sources}};
+    for (const auto& [part, on] : parts) {
+        tick(QLatin1String(part), on);
+    }
+    for (const Id part : choices.left_out) {
+        tick(QString::fromStdString(part.str()), false);
+    }
+    author_->setText(QString::fromStdString(choices.author));
+    rows_->setCurrentIndex(static_cast<int>(choices.rows));
+    row_count_->setValue(static_cast<int>(choices.row_count));
+    full_->setChecked(choices.full_numbers);
+    blank_->setChecked(choices.blank && study_.handout && study_.handout->is_key);
+    formulas_->setCurrentIndex(static_cast<int>(choices.formulas));
+    QStringList places;
+    for (const std::string& one : choices.workings) {
+        places << QString::fromStdString(one);
+    }
+    workings_->setText(places.join(QStringLiteral(", ")));
+    const bool letter = choices.paper == ReportChoices::Paper::letter ||
+                        (choices.paper == ReportChoices::Paper::of_the_desktop && usual_paper() == QPageSize::Letter);
+    paper_->setCurrentIndex(letter ? 1 : 0);
+    lies_->setCurrentIndex(choices.landscape ? 1 : 0);
+}
+
+ReportChoices ReportDialog::choices() const {
+    ReportChoices choices = study_.report.value_or(ReportChoices());
+    choices.note = has("note");
+    choices.held = has("held");
+    choices.checks = has("checks");
+    choices.runs = has("runs");
+    choices.sources = has("sources");
+    choices.left_out.clear();
+    for (int row = 0; row < parts_->count(); ++row) {
+        const Id part(parts_->item(row)->data(Qt::UserRole).toString().toStdString());
+        const bool is_part = study_.table(part) != nullptr || study_.chart(part) != nullptr;
+        if (is_part && parts_->item(row)->checkState() != Qt::Checked) {
+            choices.left_out.push_back(part);
+        }
+    }
+    choices.full_numbers = full_->isChecked();
+    choices.blank = blank_->isChecked();
+    choices.rows = static_cast<ReportChoices::Rows>(rows_->currentIndex());
+    choices.row_count = static_cast<std::size_t>(row_count_->value());
+    choices.formulas = static_cast<ReportChoices::Formulas>(formulas_->currentIndex());
+    choices.author = author_->text().trimmed().toStdString();
+    choices.workings.clear();
+    for (const QString& one : workings_->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) {
+        choices.workings.push_back(one.trimmed().toStdString());
+    }
+    const bool letter = paper_->currentIndex() == 1;
+    const bool usual = letter == (usual_paper() == QPageSize::Letter);
+    choices.paper = usual    ? ReportChoices::Paper::of_the_desktop
+                    : letter ? ReportChoices::Paper::letter
+                             : ReportChoices::Paper::a4;
+    choices.landscape = lies_->currentIndex() == 1;
+    return choices;
 }
 
 QPageLayout ReportDialog::page() const {
     return report_page(static_cast<QPageSize::PageSizeId>(paper_->currentData().toInt()), lies_->currentIndex() == 1);
 }
 
+void ReportDialog::tell(const QString& text, bool wrong) {
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg((wrong ? theme().fault : theme().faint_ink).name()));
+    message_->setText(text);
+}
+
+/// What was there before is not what is asked for; it goes until the new pages are there.
 void ReportDialog::look_over() {
-    row_count_->setEnabled(rows_->currentIndex() == static_cast<int>(ReportRequest::Rows::first_and_last));
-    Result<DrawnReport> drawn =
-        too_long()
-            ? Result<DrawnReport>(Sentence{N_("With all rows the tables have more than %1 cells. Choose the first "
-                                              "and the last rows."),
-                                           {std::to_string(most_cells)}})
-            : drawn_report(study_, results_, request());
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg((drawn ? theme().faint_ink : theme().fault).name()));
-    save_->setEnabled(static_cast<bool>(drawn));
-    print_->setEnabled(static_cast<bool>(drawn));
-    if (!drawn) { // what was there before is not what is asked for
-        drawn_.reset();
-        pages_.reset();
+    layout_.stop();
+    row_count_->setEnabled(rows_->currentIndex() == static_cast<int>(ReportChoices::Rows::first_and_last));
+    save_->setEnabled(false);
+    print_->setEnabled(false);
+    drawn_.reset();
+    pages_.reset();
+    ReportRequest request{choices(), QLocale().toString(QDate::currentDate(), QLocale::LongFormat).toStdString()};
+    Result<DrawnReport> drawn = drawn_report(study_, results_, request);
+    if (!drawn) {
         preview_->updatePreview();
-        return message_->setText(Document::translated(drawn.refusal()));
+        return tell(Document::translated(drawn.refusal()), true);
     }
     drawn_ = std::move(*drawn);
-    pages_ = std::make_unique<ReportPages>(drawn_->report, drawn_->charts, page());
-    message_->setText(tr("Pages: %1").arg(pages_->count()));
+    tell(tr("The pages are being laid out…"), false);
+    layout_ = TaskRunner::of_process().start(
+        this,
+        [report = *drawn_, page = page(), here = thread()](const StopToken& stop) {
+            auto pages =
+                std::make_shared<ReportPages>(report.report, report.charts, page, ReportPages::Purpose::pages, stop);
+            pages->move_to(here);
+            return pages;
+        },
+        [this](const TaskOutcome<std::shared_ptr<ReportPages>>& pages) {
+            if (pages) {
+                take(*pages);
+            } else if (pages.end() != TaskEnd::stopped) {
+                tell(Document::translated(pages.why()), true);
+            }
+        });
+}
+
+void ReportDialog::take(std::shared_ptr<ReportPages> pages) {
+    pages_ = std::move(pages);
+    save_->setEnabled(true);
+    print_->setEnabled(true);
+    tell(tr("Pages: %1").arg(pages_->count()), false);
     printer_.setPageLayout(page());
     preview_->updatePreview();
 }
 
-/// Whether laying it out would keep the window waiting.
-bool ReportDialog::too_long() const {
-    std::size_t cells = 0;
-    for (const auto& table : study_.tables) {
-        cells += results_->rows(table->id) * (table->columns.size() + 1);
-    }
-    return rows_->currentIndex() == static_cast<int>(ReportRequest::Rows::all) && cells > most_cells;
-}
-
 Result<bool> ReportDialog::write_to(const QString& path) const {
-    return drawn_ ? write_report(*drawn_, page(), path) : Result<bool>(Sentence{N_("There is no report yet."), {}});
+    return drawn_ ? write_report(*drawn_, page(), path, pages_.get())
+                  : Result<bool>(Sentence{N_("There is no report yet."), {}});
 }
 
 void ReportDialog::save() {
@@ -199,15 +275,14 @@ void ReportDialog::save() {
         return;
     }
     const Result<bool> written = write_to(path);
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg((written ? theme().faint_ink : theme().fault).name()));
-    message_->setText(written ? tr("Written: %1").arg(path) : Document::translated(written.refusal()));
+    tell(written ? tr("Written: %1").arg(path) : Document::translated(written.refusal()), !written);
 }
 
 void ReportDialog::print() {
     printer_.setResolution(96); // the units of the pages
     QPrintDialog dialog(&printer_, this);
     if (dialog.exec() == QDialog::Accepted && pages_ && !pages_->print(printer_)) {
-        message_->setText(tr("The printer could not be reached. Choose another one, or save the report as PDF."));
+        tell(tr("The printer could not be reached. Choose another one, or save the report as PDF."), true);
     }
 }
 

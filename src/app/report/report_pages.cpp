@@ -8,6 +8,7 @@
 #include <QPagedPaintDevice>
 #include <QPainter>
 #include <QSvgRenderer>
+#include <QTextBlock>
 #include <QTextDocumentWriter>
 #include <QTextTable>
 #include <QUrl>
@@ -67,10 +68,11 @@ void PaintedInText::drawObject(QPainter* painter, const QRectF& area, QTextDocum
 }
 
 ReportPages::ReportPages(const Report& report, const std::unordered_map<Id, QByteArray>& charts,
-                         const QPageLayout& page, Purpose purpose)
+                         const QPageLayout& page, Purpose purpose, const StopToken& stop)
     : report_(report)
     , page_(page)
     , purpose_(purpose)
+    , stop_(stop)
     , painted_(new PaintedInText)
     , cursor_(&document_) {
     const LookForPrint print;
@@ -197,6 +199,7 @@ std::vector<double> ReportPages::widths_of(const ReportTable& table) const {
 
 void ReportPages::add_table(const ReportTable& table) {
     add_heading(shown(table.label), 12);
+    marked_.emplace_back(shown(table.label), cursor_);
     add_text(shown(table.note));
     for (const std::string& remark : table.remarks) {
         add_text(shown(remark));
@@ -283,6 +286,7 @@ void ReportPages::add_columns(const ReportTable& table, std::size_t from, std::s
             ++row;
         }
         if (at < table.rows.size()) {
+            stop_.throw_if_stopped();
             line(table.rows[at], false);
         }
     }
@@ -302,6 +306,7 @@ void ReportPages::add_chart(const ReportChart& chart, const QByteArray& svg) {
     block.setTopMargin(10);
     cursor_.movePosition(QTextCursor::End);
     cursor_.insertBlock(block, of_size(letters));
+    marked_.emplace_back(shown(chart.label), cursor_);
     if (purpose_ == Purpose::other_programs) {
         constexpr double sharp = 2;
         QImage image((size * sharp).toSize(), QImage::Format_ARGB32);
@@ -360,6 +365,16 @@ void ReportPages::paint_foot(QPainter& painter, int page) const {
     painter.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter, left);
     painter.drawText(foot, Qt::AlignHCenter | Qt::AlignVCenter, shown(report_.date));
     painter.drawText(foot, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1 / %2").arg(page + 1).arg(count()));
+}
+
+std::vector<std::pair<QString, int>> ReportPages::marks() const {
+    std::vector<std::pair<QString, int>> all;
+    for (const auto& [label, place] : marked_) {
+        const QTextBlock block = document_.findBlock(place.anchor());
+        const double y = document_.documentLayout()->blockBoundingRect(block).top();
+        all.emplace_back(label, std::clamp(static_cast<int>(y / area_.height()), 0, count() - 1));
+    }
+    return all;
 }
 
 QByteArray ReportPages::open_document() const {

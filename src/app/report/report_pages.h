@@ -13,6 +13,7 @@
 #include <unordered_map>
 
 class QPagedPaintDevice;
+class QThread;
 
 namespace ledgefall {
 
@@ -51,7 +52,7 @@ class ReportPages {
     enum class Purpose : std::uint8_t { pages, other_programs };
     /// `charts`: the charts as SVG.
     ReportPages(const Report& report, const std::unordered_map<Id, QByteArray>& charts, const QPageLayout& page,
-                Purpose purpose = Purpose::pages);
+                Purpose purpose = Purpose::pages, const StopToken& stop = {});
 
     int count() const { return document_.pageCount(); }
     /// Paints all pages; false where the device cannot be painted on.
@@ -59,6 +60,10 @@ class ReportPages {
     /// As an OpenDocument text, made for other programs.
     QByteArray open_document() const;
     QString text() const { return document_.toPlainText(); }
+    /// The headings of tables and charts, and their pages (from 0).
+    std::vector<std::pair<QString, int>> marks() const;
+    /// To the thread on which they are used from now on, by the one on which they were laid out.
+    void move_to(QThread* thread) { document_.moveToThread(thread); }
 
   private:
     void add_heading(const QString& text, double points);
@@ -78,9 +83,11 @@ class ReportPages {
     QSizeF area_; ///< of the text on a page
     QPageLayout page_;
     Purpose purpose_;
+    StopToken stop_;
     QTextDocument document_;
     PaintedInText* painted_;
     QTextCursor cursor_;
+    std::vector<std::pair<QString, QTextCursor>> marked_;
 };
 
 } // namespace ledgefall

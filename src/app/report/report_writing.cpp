@@ -2,6 +2,7 @@
 
 #include "app/charts/chart_files.h"
 #include "app/numbers/number_text.h"
+#include "app/report/pdf_marks.h"
 #include "core/study/builders/handout.h"
 #include "files/io/atomic_file.h"
 #include "files/reports/report_files.h"
@@ -19,7 +20,7 @@ namespace {
 constexpr int resolution = 96; // of a page, in the units of its layout
 const QSize chart_shape(640, 400);
 
-QByteArray pdf_of(const DrawnReport& drawn, const QPageLayout& page) {
+QByteArray pdf_of(const DrawnReport& drawn, const QPageLayout& page, const ReportPages* ready) {
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
@@ -28,8 +29,10 @@ QByteArray pdf_of(const DrawnReport& drawn, const QPageLayout& page) {
     writer.setTitle(QString::fromStdString(drawn.report.title));
     writer.setCreator(QCoreApplication::applicationName());
     writer.setPageLayout(page);
-    const bool painted = ReportPages(drawn.report, drawn.charts, page).print(writer);
-    return painted ? bytes : QByteArray();
+    std::optional<ReportPages> own;
+    const ReportPages& pages = ready != nullptr ? *ready : own.emplace(drawn.report, drawn.charts, page);
+    return pages.print(writer) ? with_pdf_marks(bytes, QString::fromStdString(drawn.report.language), pages.marks())
+                               : QByteArray();
 }
 
 /// Without the line that declares XML and the type of document, so that it can stand in a page.
@@ -83,14 +86,15 @@ Result<DrawnReport> drawn_report(const Study& study, const ResultsPtr& results, 
     return drawn;
 }
 
-Result<bool> write_report(const DrawnReport& drawn, const QPageLayout& page, const QString& path) {
+Result<bool> write_report(const DrawnReport& drawn, const QPageLayout& page, const QString& path,
+                          const ReportPages* pages) {
     const QString suffix = QFileInfo(path).suffix().toLower();
     const auto svg = [&drawn](Id chart) {
         const auto one = drawn.charts.find(chart);
         return one == drawn.charts.end() ? std::string() : inner_svg(one->second);
     };
     if (suffix == QStringLiteral("pdf")) {
-        const QByteArray bytes = pdf_of(drawn, page);
+        const QByteArray bytes = pdf_of(drawn, page, pages);
         return bytes.isEmpty()
                    ? Result<bool>(Sentence{N_("The report could not be painted. Choose another paper."), {}})
                    : put(path, bytes.toStdString());

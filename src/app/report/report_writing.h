@@ -15,7 +15,9 @@ Result<DrawnReport> drawn_report(const Study& study, const ResultsPtr& results, 
                                  const StopToken& stop = {});
 
 /// Writes a report whole or not at all: `.pdf`, `.html`, `.odt` or `.tex`, whose charts are written beside it as PDF.
-Result<bool> write_report(const DrawnReport& report, const QPageLayout& page, const QString& path);
+/// `pages` are its pages, where they have been laid out.
+Result<bool> write_report(const DrawnReport& report, const QPageLayout& page, const QString& path,
+                          const ReportPages* pages = nullptr);
 
 /// A4, or Letter where that is usual, with margins of 18 mm.
 QPageLayout report_page(QPageSize::PageSizeId paper, bool landscape);

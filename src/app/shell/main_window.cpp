@@ -256,6 +256,8 @@ void MainWindow::connect_companion() {
         }
     });
     connect(&details_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
+    connect(details_, &DetailsPanel::submission_wanted, this,
+            [this] { commands_.action(QStringLiteral("open-submission"))->trigger(); });
 }
 
 void MainWindow::connect_files() {

@@ -60,14 +60,18 @@ Theme night() {
     return look;
 }
 
+/// The theme for print of this thread, while there is one.
+thread_local Theme* for_print = nullptr;
+
 Theme& current() {
-    static Theme current = daylight();
-    return current;
+    static Theme in_use = daylight();
+    return for_print != nullptr ? *for_print : in_use;
 }
 
 bool& dark() {
     static bool active = false;
-    return active;
+    thread_local bool on_paper = false;
+    return for_print != nullptr ? on_paper : active;
 }
 
 /// Paints a drawing that ships, with the colours of daylight replaced by those of the theme in use.
@@ -116,7 +120,7 @@ class DrawnIcon : public QIconEngine {
 } // namespace
 
 const QFont& Theme::text(double points, bool bold) const {
-    static std::map<std::pair<double, bool>, QFont> result;
+    thread_local std::map<std::pair<double, bool>, QFont> result;
     const auto [it, is_new] = result.try_emplace({points * zoom, bold});
     if (is_new) {
         it->second = QFont(QStringLiteral("Lato"));
@@ -158,16 +162,14 @@ void set_zoom(double zoom) {
 }
 
 LookForPrint::LookForPrint()
-    : before_(current())
-    , dark_before_(dark()) {
-    current() = daylight();
-    current().paper = Qt::white;
-    dark() = false;
+    : theme_(daylight())
+    , before_(for_print) {
+    theme_.paper = Qt::white;
+    for_print = &theme_;
 }
 
 LookForPrint::~LookForPrint() {
-    current() = before_;
-    dark() = dark_before_;
+    for_print = before_;
 }
 
 void restore_theme() {

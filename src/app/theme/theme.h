@@ -52,8 +52,8 @@ bool is_dark();
 /// The zoom and the theme that were in use when the program was left.
 void restore_theme();
 
-/// While one of these is there, the theme in use is the one for print: daylight on white, at a zoom of one. Nobody is
-/// told, since nothing on the screen changes.
+/// While one of these is there, the theme in use on its thread is the one for print: daylight on white, at a zoom of
+/// one. Nobody is told, since nothing on the screen changes.
 class LookForPrint {
   public:
     LookForPrint();
@@ -62,8 +62,8 @@ class LookForPrint {
     LookForPrint& operator=(const LookForPrint&) = delete;
 
   private:
-    Theme before_;
-    bool dark_before_;
+    Theme theme_;
+    Theme* before_;
 };
 
 /// Loads the fonts that ship, and dresses the application.

@@ -154,7 +154,7 @@ class Maker {
     }
 
     void add_table(const Table& table) {
-        if (!request_.tables) {
+        if (!request_.has(table.id)) {
             return;
         }
         if (table.two_way()) {
@@ -265,7 +265,7 @@ class Maker {
 
     void add_charts() {
         for (const auto& chart : study_.charts) {
-            if (request_.charts) {
+            if (request_.has(chart->id)) {
                 out_.charts.push_back({chart->id, chart->label});
             }
         }

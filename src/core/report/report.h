@@ -10,20 +10,9 @@
 
 namespace ledgefall {
 
-/// What a report of a study is to have.
-struct ReportRequest {
-    enum class Rows : std::uint8_t { all, first_and_last, none };
-    enum class Formulas : std::uint8_t { mathematics, typed, none };
-
-    bool note = true, held = true, tables = true, charts = true, checks = true, runs = true, sources = true;
-    Rows rows = Rows::all;
-    std::size_t row_count = 10; ///< how many from either end, where not all are shown
-    bool blank = false;         ///< what the handout of the study asks is empty, to be filled in by hand
-    bool full_numbers = false;  ///< all their digits, not as they are shown
-    Formulas formulas = Formulas::mathematics;
-    std::string author, date;
-    /// Columns, held values or single cells whose working is shown, as `Pebbles.dev`, `Pebbles.dev[3]`, `ledge.q`.
-    std::vector<std::string> workings;
+/// What a report of a study is to have, and the date that it bears.
+struct ReportRequest : ReportChoices {
+    std::string date;
 };
 
 /// A definition: `dev = x − mean(x)`.

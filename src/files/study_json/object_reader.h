@@ -44,6 +44,7 @@ class ObjectReader final : public FieldReader {
     void usual(std::string& text, const std::string& otherwise) { text = text.empty() ? otherwise : text; }
     void name(std::string& value);
     void names(std::string_view field, std::vector<std::string>& values, bool applies);
+    void texts_of(std::string_view field, std::vector<std::string>& values) { values = texts(field); }
     void id(std::string_view field, Id& value) { value = Id(text(field)); }
     void ids(std::string_view field, std::vector<Id>& values);
     void table(Id& value) { id("table", value); } // its name; settled once all tables are known

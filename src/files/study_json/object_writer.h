@@ -26,6 +26,11 @@ class ObjectWriter final : public FieldWriter {
     void expect(bool, const std::string&, const std::string&) {}
     void name(const std::string& value) { put("name") = value; }
     void names(std::string_view field, const std::vector<std::string>& values, bool) { texts(field, values); }
+    void texts_of(std::string_view field, const std::vector<std::string>& values) {
+        if (!values.empty()) {
+            texts(field, values);
+        }
+    }
     void id(std::string_view field, Id value) { text(field, value.str()); }
     void ids(std::string_view field, const std::vector<Id>& values);
     /// A table is named, so that a person who reads the file knows it.

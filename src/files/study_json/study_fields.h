@@ -17,6 +17,9 @@ inline constexpr std::string_view outcome_words[] = {"single", "largest", "last"
 inline constexpr std::string_view reference_words[] = {"across", "upright", "circle", "range_across", "range_upright"};
 inline constexpr std::string_view legend_words[] = {"above", "top_left", "top_right", "bottom_left", "bottom_right"};
 inline constexpr std::string_view decimal_sign_words[] = {"desktop", "point", "comma"};
+inline constexpr std::string_view report_rows_words[] = {"all", "first_and_last", "none"};
+inline constexpr std::string_view report_formula_words[] = {"mathematics", "typed", "none"};
+inline constexpr std::string_view paper_words[] = {"desktop", "a4", "letter"};
 inline constexpr std::string_view values_words[] = {"", "sample", "population"};
 inline constexpr std::string_view grouping_words[] = {"none", "space", "sign"};
 inline constexpr std::string_view angle_words[] = {"radians", "degrees", "degrees_minutes"};
@@ -263,6 +266,26 @@ void describe(Fields& fields, Described<Fields, RunsTable>& runs) {
 }
 
 template <class Fields>
+void describe(Fields& fields, Described<Fields, ReportChoices>& report) {
+    fields.yes("note", report.note, true);
+    fields.yes("held", report.held, true);
+    fields.yes("checks", report.checks, true);
+    fields.yes("runs", report.runs, true);
+    fields.yes("sources", report.sources, true);
+    fields.ids("left_out", report.left_out);
+    fields.word("rows", report.rows, report_rows_words);
+    fields.whole("row_count", report.row_count);
+    fields.yes("blank", report.blank);
+    fields.yes("full_numbers", report.full_numbers);
+    fields.word("formulas", report.formulas, report_formula_words);
+    fields.text("author", report.author);
+    fields.texts_of("workings", report.workings);
+    fields.word("paper", report.paper, paper_words);
+    fields.yes("landscape", report.landscape);
+    fields.unknown(report.unknown_fields);
+}
+
+template <class Fields>
 void describe(Fields& fields, Described<Fields, AskedItem>& item) {
     fields.id("part", item.part);
     fields.text("question", item.question);
@@ -309,6 +332,7 @@ void describe(Fields& fields, Described<Fields, Study>& study) {
     fields.list("charts", study.charts, Empty::left_out);
     fields.list("runs", study.runs, Empty::left_out);
     fields.object("runs_table", study.runs_table);
+    fields.object("report", study.report);
     fields.object("handout", study.handout);
     fields.unknown(study.unknown_fields);
 }

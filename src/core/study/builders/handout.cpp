@@ -96,6 +96,7 @@ class HandoutMaker {
         study_ = key_;
         study_.runs.clear();
         study_.runs_table.reset();
+        study_.report.reset();
         study_.interned = {};
         study_.unknown_fields.clear();
         study_.settings.unknown_fields.clear();

@@ -3,6 +3,7 @@
 #include "core/study/formats/format.h"
 #include "core/study/model/chart.h"
 #include "core/study/model/handout.h"
+#include "core/study/model/report_choices.h"
 #include "core/study/model/run.h"
 #include "core/study/row_sources/typed_rows.h"
 #include "core/value/column.h"
@@ -256,6 +257,7 @@ struct Study {
     std::vector<Shared<Chart>> charts;
     std::vector<Shared<Run>> runs;
     std::optional<RunsTable> runs_table;
+    std::optional<ReportChoices> report;
     std::optional<Handout> handout; ///< what is asked in it, where it is a handout or the key of one
     std::uint64_t last_number = 0;  ///< of the ids given so far
     HeldObjects interned;           ///< by the cells that were read from files
