@@ -8313,6 +8313,18 @@
         <source>Write where the handout is to go.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>This is the file of the study itself. Write the handout to another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 already exists. Replace it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::HeadingDialog</name>
@@ -10787,7 +10799,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>asked, = a formula</source>
+        <source>asked</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -8313,6 +8313,18 @@
         <source>Write where the handout is to go.</source>
         <translation>Schreibe, wohin das Arbeitsblatt soll.</translation>
     </message>
+    <message>
+        <source>This is the file of the study itself. Write the handout to another one.</source>
+        <translation>Das ist die Datei der Studie selbst. Schreibe das Arbeitsblatt in eine andere.</translation>
+    </message>
+    <message>
+        <source>%1 already exists. Replace it?</source>
+        <translation>%1 gibt es schon. Ersetzen?</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Ersetzen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::HeadingDialog</name>
@@ -10787,8 +10799,8 @@
         <translation>Fehler: %1</translation>
     </message>
     <message>
-        <source>asked, = a formula</source>
-        <translation>gefragt, = eine Formel</translation>
+        <source>asked</source>
+        <translation>gefragt</translation>
     </message>
 </context>
 <context>

@@ -72,10 +72,11 @@ class TestClassStories : public QObject {
     Q_OBJECT
 
     QTemporaryDir folder_;
+    int handouts_ = 0;
 
     /// A handout of the table above, made at the window; it asks for three things.
     QString handout_by(UserSimulator& hands) {
-        const QString path = folder_.filePath(QStringLiteral("handout.ledgefall"));
+        const QString path = folder_.filePath(QStringLiteral("handout-%1.ledgefall").arg(++handouts_));
         make_table(hands);
         hands.in_next_dialog([&](QDialog& dialog) {
             auto& form = *qobject_cast<HandoutDialog*>(&dialog);
@@ -299,6 +300,13 @@ class TestClassStories : public QObject {
             hands.type(QStringLiteral("ling"));
             QVERIFY(form.refusal().isEmpty());
             type_into(hands, *form.findChild<QLineEdit*>(QStringLiteral("target")), out);
+            QFile there(out + QStringLiteral("/Ash.ledgefall"));
+            QVERIFY(QDir().mkpath(out) && there.open(QIODevice::WriteOnly) && there.write("mine") == 4);
+            there.close();
+            hands.drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
+            form.accept();
+            QVERIFY(form.isVisible()); // nothing is replaced unasked
+            hands.drive.press_button_of_next_dialog(QStringLiteral("Replace"));
             form.accept();
         });
         hands.menu({QStringLiteral("Study"), QStringLiteral("Make a handout…")});

@@ -4,6 +4,10 @@
 #include "core/study/edits/handout_edits.h"
 #include "harness/test_program.h"
 
+#include <QtTest>
+
+#include <algorithm>
+#include <cmath>
 #include <set>
 
 using namespace ledgefall;

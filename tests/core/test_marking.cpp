@@ -5,6 +5,10 @@
 #include "core/study/edits/handout_edits.h"
 #include "harness/test_program.h"
 
+#include <QtTest>
+
+#include <algorithm>
+#include <cmath>
 #include <set>
 
 using namespace ledgefall;

@@ -11,6 +11,7 @@
 #include <QDir>
 #include <QDirIterator>
 #include <QTemporaryDir>
+#include <QtTest>
 
 #include <map>
 

@@ -1,5 +1,6 @@
 #include "app/commands/class_commands.h"
 
+#include "app/dialogs/prompts.h"
 #include "app/handout/handout_dialog.h"
 #include "app/handout/mark_dialog.h"
 #include "files/io/atomic_file.h"
@@ -54,10 +55,11 @@ void ClassCommands::make_handout() {
     if (document_.study().handout && !document_.study().handout->is_key) {
         return document_.refuse({N_("This study is a handout itself. Open the study from which it was made."), {}});
     }
-    HandoutDialog dialog(document_.study(),
-                         files_.proposed_path().remove(QStringLiteral(".ledgefall")) + tr(" handout") +
-                             QStringLiteral(".ledgefall"),
-                         window_);
+    HandoutDialog dialog(
+        document_.study(),
+        QDir(file_folder()).absoluteFilePath(files_.proposed_path()).remove(QStringLiteral(".ledgefall")) +
+            tr(" handout") + QStringLiteral(".ledgefall"),
+        document_.path(), window_);
     if (dialog.exec() != QDialog::Accepted) {
         return;
     }

@@ -22,14 +22,6 @@ QString folder_key() {
     return QStringLiteral("folder");
 }
 
-/// Where file dialogs begin: in the folder that was used last, at first in that of the documents.
-QString file_folder() {
-    const QString last = QSettings().value(folder_key()).toString();
-    return !last.isEmpty() && QFileInfo(last).isDir()
-               ? last
-               : QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-}
-
 void remember_folder(const QString& path) {
     if (!path.isEmpty()) {
         QSettings().setValue(folder_key(), QFileInfo(path).absolutePath());
@@ -37,6 +29,13 @@ void remember_folder(const QString& path) {
 }
 
 } // namespace
+
+QString file_folder() {
+    const QString last = QSettings().value(folder_key()).toString();
+    return !last.isEmpty() && QFileInfo(last).isDir()
+               ? last
+               : QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+}
 
 std::optional<QString> ask_text(QWidget* parent, const QString& title, const QString& question, const QString& before) {
     bool taken = false;

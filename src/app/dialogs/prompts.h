@@ -24,6 +24,7 @@ int ask_from_list(QWidget* parent, const QString& title, const QString& question
 /// gets the first of them, and then the person is asked before another file is replaced.
 QString ask_save_path(QWidget* parent, const QString& title, const QString& begun, const QString& filters,
                       const QStringList& suffixes);
+QString file_folder(); ///< that was used last, or the one of documents
 QString ask_open_path(QWidget* parent, const QString& title, const QString& filters);
 QString ask_folder(QWidget* parent, const QString& title, const QString& begun);
 

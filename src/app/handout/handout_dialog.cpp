@@ -49,9 +49,10 @@ void for_each_part(const QTreeWidget* tree, Visit visit) {
 
 } // namespace
 
-HandoutDialog::HandoutDialog(const Study& study, const QString& target, QWidget* parent)
+HandoutDialog::HandoutDialog(const Study& study, const QString& target, const QString& key, QWidget* parent)
     : QDialog(parent)
     , study_(study)
+    , key_(key)
     , parts_(new QTreeWidget(this))
     , words_(nullptr)
     , locked_(new QCheckBox(tr("&Lock everything else"), this))
@@ -67,6 +68,7 @@ HandoutDialog::HandoutDialog(const Study& study, const QString& target, QWidget*
     for (const int column : {int(name_column), int(data_column)}) {
         parts_->setItemDelegateForColumn(column, new ReadOnlyCells(parts_));
     }
+    parts_->setStyleSheet(QStringLiteral("QTreeWidget::item { min-height: %1px; }").arg(theme().px(22)));
     parts_->setAccessibleName(tr("Parts of the study"));
     filling_ = true;
     QTreeWidgetItem* group = nullptr;
@@ -277,12 +279,34 @@ void HandoutDialog::browse() {
     }
 }
 
+QStringList HandoutDialog::files() const {
+    const auto list = student_names(names().toStdString());
+    QStringList all;
+    for (const std::string& name : list ? *list : std::vector<std::string>()) {
+        all << target() + QLatin1Char('/') + QString::fromStdString(name) + QStringLiteral(".ledgefall");
+    }
+    return all.isEmpty() ? QStringList{target()} : all;
+}
+
 void HandoutDialog::accept() {
     const bool folder = names().trimmed().isEmpty() && QFileInfo(target()).isDir();
     if (target().isEmpty() || folder) {
         message_->setText(folder ? tr("%1 is a folder. Write the name of a file.").arg(target())
                                  : tr("Write where the handout is to go."));
         return target_->setFocus();
+    }
+    const auto is_key = [this](const QString& file) {
+        return !key_.isEmpty() && QFileInfo(file).canonicalFilePath() == QFileInfo(key_).canonicalFilePath();
+    };
+    const QStringList all = files();
+    if (std::any_of(all.begin(), all.end(), is_key)) {
+        message_->setText(tr("This is the file of the study itself. Write the handout to another one."));
+        return target_->setFocus();
+    }
+    const auto there = std::find_if(all.begin(), all.end(), [](const QString& file) { return QFile::exists(file); });
+    if (there != all.end() &&
+        ask_choice(this, windowTitle(), tr("%1 already exists. Replace it?").arg(*there), {tr("Replace")}) != 0) {
+        return;
     }
     QDialog::accept();
 }

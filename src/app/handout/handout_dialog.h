@@ -16,8 +16,8 @@ namespace ledgefall {
 class HandoutDialog : public QDialog {
     Q_OBJECT
   public:
-    /// `target` is where a single handout is proposed to be written.
-    HandoutDialog(const Study& study, const QString& target, QWidget* parent);
+    /// `target` is where a single handout is proposed to be written; `key` the study's own file, if it has one.
+    HandoutDialog(const Study& study, const QString& target, const QString& key, QWidget* parent);
 
     HandoutRequest request() const;
     std::vector<AskedItem> asked() const; ///< with the expected answers in words, for the key
@@ -36,8 +36,10 @@ class HandoutDialog : public QDialog {
     void look_over();
     void browse();
     QString refused() const;
+    QStringList files() const; ///< to be written
 
     Study study_;
+    QString key_;
     QTreeWidget* parts_;
     QTreeWidgetItem* words_;
     QCheckBox* locked_;

@@ -72,7 +72,7 @@ TableHeading::Content TableHeading::content(int section) const {
     content.overrides = column->overrides->size();
     content.asked = document_.asks_for(column->id);
     if (content.asked && !content.computed && !column->cells->any_filled()) {
-        content.note = tr("asked, = a formula");
+        content.note = tr("asked");
         return content;
     }
     if (!content.computed) {

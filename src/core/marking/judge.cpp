@@ -22,6 +22,9 @@ struct ItemValues {
     bool none() const {
         return std::none_of(all.begin(), all.end(), [](const Value& value) { return value.plain(); });
     }
+    bool only_missing() const {
+        return std::all_of(all.begin(), all.end(), [](const Value& value) { return value.is_missing(); });
+    }
     bool only_faults() const {
         return !all.empty() && std::all_of(all.begin(), all.end(), [](const Value& value) { return value.is_fault(); });
     }
@@ -347,8 +350,10 @@ class Judging {
                 if (number > 0 && (item.typed || (other.none() && student.none()))) {
                     continue;
                 }
+                // A recurrence without its first value gives nothing at all; what is in error fits no slip.
+                const bool says_something = !other.none() || (student.only_missing() && other.only_missing());
                 candidate.fits =
-                    !other.none() && !first_difference(student, other, judge_.options_.tolerance, item.typed);
+                    says_something && !first_difference(student, other, judge_.options_.tolerance, item.typed);
             }
             std::erase_if(candidates, [](const Candidate& one) { return !one.fits; });
         }
