@@ -7,6 +7,7 @@
 #include "core/study/model/study_part.h"
 
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QVBoxLayout>
 
 namespace ledgefall {

@@ -406,7 +406,7 @@ class Judging {
         const StudyPart& key = items_[at].key;
         ++last_;
         const Id id("candidate__" + std::to_string(last_));
-        const std::string name = id.str();
+        const std::string& name = id.str();
         if (key.foot_line != nullptr) {
             FootLine line = *key.foot_line;
             line.id = id;

@@ -71,6 +71,7 @@ Result<Study> with_given_table(const Study& study, const Sentence& title, const 
     Result<Study> next = add_table(study, worded(title), table);
     next = next ? rename_table(*next, *table, name) : next;
     std::vector<NewColumn> columns;
+    columns.reserve(given.size());
     for (const Given& one : given) {
         columns.push_back({worded(one.label), one.name, "", Column::of(one.kind, one.cells)});
     }

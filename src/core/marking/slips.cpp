@@ -3,6 +3,7 @@
 #include "core/engine/functions/catalogue.h"
 #include "core/formula/print.h"
 #include "core/study/model/scope.h"
+#include "core/study/row_sources/class_rows.h"
 
 #include <algorithm>
 
@@ -376,9 +377,12 @@ Texts step_order(const Node& part, const SlipPlace& place) {
             if (any) {
                 std::string text = "first ";
                 for (std::size_t at = 0; at + 1 < part.kids.size(); ++at) {
-                    text += (at > 0 ? "; " : "") + print(part.kid(at));
+                    text += at > 0 ? "; " : "";
+                    text += print(part.kid(at));
                 }
-                texts.push_back(text + " then " + then);
+                text += " then ";
+                text += then;
+                texts.push_back(std::move(text));
             }
         }
     }
