@@ -7670,6 +7670,10 @@
         <source>As they are shown they add to %1, not to %2: because of rounding.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1, asked</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FootView</name>

@@ -7670,6 +7670,10 @@
         <source>As they are shown they add to %1, not to %2: because of rounding.</source>
         <translation>Wie gezeigt ergeben sie zusammen %1, nicht %2: wegen der Rundung.</translation>
     </message>
+    <message>
+        <source>%1, asked</source>
+        <translation>%1, gefragt</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FootView</name>

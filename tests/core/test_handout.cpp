@@ -85,6 +85,7 @@ class TestHandout : public QObject {
         QVERIFY(handout(twice, {"Pebbles.m", "Pebbles.far"}));
         study = *add_check(study, table, {"mean is there", "mean(x) > 0", ""});
         study = *add_check(study, table, {"squares", "min(sq) >= 0", ""});
+        study = *add_check(study, table, {"by another way", "m ≈ sum(x) / count(x)", ""});
         study.note = "The deviation is x - m.";
         const Study copy = *handout(study, {"Pebbles.m", "Pebbles.dev"});
         QCOMPARE(copy.checks.size(), std::size_t{1});

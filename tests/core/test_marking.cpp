@@ -1,6 +1,7 @@
 #include "core/formula/parser.h"
 #include "core/marking/marks_study.h"
 #include "core/study/builders/handout.h"
+#include "core/study/edits/edit_grid.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/handout_edits.h"
 #include "harness/test_program.h"
@@ -174,6 +175,18 @@ class TestMarking : public QObject {
         QCOMPARE(std::string(slip.slip->name), std::string("root_missing"));
     }
 
+    /// In a handout that locks nothing.
+    void other_names_change_nothing() {
+        Study study = class_.with({{"Pebbles.s", "variance"}});
+        const Id table = study.table_named("Pebbles")->id;
+        study = *rename_column(study, study.table(table)->columns[0]->id, "length");
+        study = *rename_table(study, table, "Stones");
+        const std::vector<Judgement> all = class_.judge().judge(study);
+        for (std::size_t at = 0; at < everything.size(); ++at) {
+            QCOMPARE(all[at].outcome, everything[at] == "Pebbles.s" ? MarkOutcome::slip : MarkOutcome::right);
+        }
+    }
+
     void typed_numbers_follow_no_data() {
         QCOMPARE(class_.mark({"Pebbles.m", "50.4"}), std::string("values")); // 50.375, rounded as it shows
         QCOMPARE(class_.mark({"Pebbles.m", "50.375"}), std::string("values"));
@@ -200,6 +213,52 @@ class TestMarking : public QObject {
         for (const Judgement& judgement : class_.judge().judge(*make_handout(study, request))) {
             QCOMPARE(judgement.outcome, MarkOutcome::missing);
         }
+    }
+
+    /// Foot lines, layers of two-way tables, class limits and questions in words.
+    void every_kind_of_item_is_judged() {
+        Id pebbles;
+        Study study = *add_table(Study(), "Pebbles", &pebbles);
+        study = *add_columns(study, pebbles, {{"x", "x", "", Column::numbers({42, 57, 38, 61, 45, 50})}});
+        study = *define_foot_line(study, pebbles, "middle = mean(each)", {study.table(pebbles)->columns[0]->id});
+        Id grid;
+        study = *add_two_way_table(study, "Grid", {"a", "a", "", "1..4"}, {"b", "b", "", "1..3"}, &grid);
+        study = *write_column(study, grid, "p = a / b");
+        Id classes;
+        study = *add_table(study, "Classes", &classes);
+        study = *class_rows(study, classes, "class", {{30, 45, 60, 75}});
+        std::vector<AskedItem> asked;
+        for (const char* name : {"Pebbles.middle", "Grid.p", "Classes.class"}) {
+            asked.emplace_back().part = *part_to_ask(study, name);
+        }
+        asked.emplace_back().part = Id("question_1");
+        asked.back().answer = "The Middle";
+        const Judge judge(study, asked);
+        HandoutRequest request;
+        request.asked = asked;
+        const Study blank = *make_handout(study, request);
+        const Id line = blank.table(pebbles)->foot[0]->id;
+        const auto outcomes = [&](const Study& submission) {
+            std::string all;
+            for (const Judgement& judgement : judge.judge(submission)) {
+                all += std::string(outcome_name(judgement.outcome)) + " ";
+                all += judgement.slip == nullptr ? "" : std::string(judgement.slip->name) + " ";
+            }
+            return all;
+        };
+        QCOMPARE(outcomes(blank), std::string("missing missing missing missing "));
+        Study right = *rewrite_foot_line(blank, line, "middle", "sum(each) / count(each)");
+        right = *write_column(right, grid, "p = a * b^-1");
+        right = *reclass(right, classes, {{30, 45, 60, 75}});
+        right = *answer_in_words(right, Id("question_1"), "the middle ");
+        QCOMPARE(outcomes(right), std::string("right right right right "));
+        Study wrong = *rewrite_foot_line(blank, line, "middle", "sum(each)");
+        wrong = *write_column(wrong, grid, "p = b / a");
+        Classes turned{{30, 45, 60, 75}};
+        turned.closed_left = false;
+        wrong = *reclass(wrong, classes, turned);
+        wrong = *answer_in_words(wrong, Id("question_1"), "the spread");
+        QCOMPARE(outcomes(wrong), std::string("slip sum_for_mean slip division_reversed slip class_end different "));
     }
 
     void marks_keep_what_was_changed() {

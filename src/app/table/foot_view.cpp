@@ -135,7 +135,9 @@ QVariant FootModel::headerData(int section, Qt::Orientation orientation, int rol
     if (orientation != Qt::Vertical || role != Qt::DisplayRole || line(section) == nullptr) {
         return {};
     }
-    return QString::fromStdString(line(section)->label);
+    const FootLine* named = line(section);
+    const QString label = QString::fromStdString(named->label);
+    return named->formula.empty() ? tr("%1, asked").arg(label) : label;
 }
 
 FootView::FootView(TableView& above, TableModel& table, Document& document, QWidget* parent)

@@ -153,6 +153,7 @@ class Judging {
         own_.charts.clear();
         own_.runs.clear();
         own_.checks.clear();
+        take_names_of_key();
     }
 
     std::vector<Judgement> judged() {
@@ -187,6 +188,24 @@ class Judging {
         Agreement carried;       ///< with the key's formula on the student's own earlier results
         bool right_here = false; ///< on the student's own data
     };
+
+    /// Where nothing is locked, a student may have renamed what the key's formulas name.
+    void take_names_of_key() {
+        const auto take = [this](Result<Study> renamed) { own_ = renamed ? *std::move(renamed) : own_; };
+        for (const auto& table : judge_.key_.tables) {
+            const Table* own = own_.table(table->id);
+            if (own != nullptr && own->name != table->name) {
+                take(rename_table(own_, table->id, table->name));
+            }
+            for (const auto& column : table->columns) {
+                own = own_.table(table->id);
+                const ColumnDefinition* theirs = own == nullptr ? nullptr : own->column(column->id);
+                if (theirs != nullptr && theirs->name != column->name) {
+                    take(rename_column(own_, column->id, column->name));
+                }
+            }
+        }
+    }
 
     /// Decides what needs no computing.
     void begin(const AskedItem& asked) {

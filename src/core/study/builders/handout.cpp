@@ -227,11 +227,26 @@ class HandoutMaker {
         }
     }
 
+    /// Whether a check sets something that is asked equal to another formula, as `s ≈ sd(x)` does.
+    bool says_what_it_is(const Check& check) const {
+        const Node* tree = check.condition.tree().get();
+        const auto is_equality = [](Operator op) { return op == Operator::equal || op == Operator::approximately; };
+        const bool equates = tree != nullptr && (tree->type == NodeType::binary ? is_equality(tree->op)
+                                                 : tree->type == NodeType::chain
+                                                     ? std::any_of(tree->ops.begin(), tree->ops.end(), is_equality)
+                                                     : false);
+        return equates && std::any_of(tree->kids.begin(), tree->kids.end(), [&](const NodePtr& side) {
+                   return side->type == NodeType::name &&
+                          asked_.contains(meaning_of(study_, study_.table(check.table), *side).id());
+               });
+    }
+
     void drop_checks() {
         const auto tells = [this](const auto& check) {
-            return std::any_of(secrets_.begin(), secrets_.end(), [&](const Secret& secret) {
-                return secret.told_by(study_.table(check->table), check->condition) || secret.told_by(check->message);
-            });
+            return says_what_it_is(*check) || std::any_of(secrets_.begin(), secrets_.end(), [&](const Secret& secret) {
+                       return secret.told_by(study_.table(check->table), check->condition) ||
+                              secret.told_by(check->message);
+                   });
         };
         study_.checks.erase(std::remove_if(study_.checks.begin(), study_.checks.end(), tells), study_.checks.end());
         for (auto& check : study_.checks) {
