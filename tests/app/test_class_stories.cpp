@@ -270,7 +270,8 @@ class TestClassStories : public QObject {
     /// Windows of the whole program: the submission and the key are opened at the item.
     void a_submission_is_opened_beside_the_key() {
         Windows windows;
-        windows.open_at(QStringLiteral(DEMO_FOLDER "/class/key.ledgefall"), QStringLiteral("Catch.share"));
+        windows.open_at(QStringLiteral(DEMO_FOLDER "/class/key.ledgefall"), QStringLiteral("Catch.share"),
+                        Qt::RightEdge);
         QVERIFY(QTest::qWaitFor([&] {
             const QList<MainWindow*> all = windows.all();
             TablePage* page = all.isEmpty() ? nullptr : all.front()->page();

@@ -131,9 +131,9 @@ void ClassCommands::open_submission() {
             {N_("Choose a row of the table Answers in a study of marks; its submission is opened beside the key."),
              {}});
     }
-    for (const std::string& file : {place->key, place->submission}) {
+    for (const auto& [file, half] : {std::pair(place->key, Qt::LeftEdge), {place->submission, Qt::RightEdge}}) {
         if (!file.empty()) {
-            Q_EMIT item_wanted(QString::fromStdString(file), QString::fromStdString(place->item));
+            Q_EMIT item_wanted(QString::fromStdString(file), QString::fromStdString(place->item), half);
         }
     }
 }

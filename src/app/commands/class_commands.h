@@ -15,7 +15,8 @@ class ClassCommands : public CommandFamily {
   Q_SIGNALS:
     void told(const QString& sentence); ///< what was done
     void new_study_wanted(const ledgefall::Study& study);
-    void item_wanted(const QString& file, const QString& item); ///< of a handout or key, in a window of its own
+    /// Of a key or a handout, in a window of its own on the left or right half of the screen.
+    void item_wanted(const QString& file, const QString& item, Qt::Edge half);
 
   private:
     void make_handout();

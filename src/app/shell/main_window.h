@@ -67,7 +67,7 @@ class MainWindow : public QMainWindow {
     void new_window_wanted();
     void files_dropped(const QStringList& files);
     void new_study_wanted(const ledgefall::Study& study);
-    void item_wanted(const QString& file, const QString& item);
+    void item_wanted(const QString& file, const QString& item, Qt::Edge half);
 
   protected:
     void dragEnterEvent(QDragEnterEvent* event) override;

@@ -7,6 +7,7 @@
 #include <QJsonDocument>
 #include <QLocalSocket>
 #include <QRegularExpression>
+#include <QScreen>
 #include <QStandardPaths>
 #include <QUrl>
 
@@ -78,12 +79,16 @@ QList<MainWindow*> Windows::all() const {
     return out;
 }
 
-void Windows::open_at(const QString& file, const QString& item) {
+void Windows::open_at(const QString& file, const QString& item, Qt::Edge half) {
     open({file});
     for (MainWindow* window : all()) {
         if (!window->files().has_or_opens(file)) {
             continue;
         }
+        QRect there = window->screen()->availableGeometry();
+        there.setWidth(there.width() / 2);
+        there.translate(half == Qt::RightEdge ? there.width() : 0, 0);
+        window->setGeometry(there);
         if (!window->document().path().isEmpty()) {
             return window->go_to_item(item);
         }

@@ -18,7 +18,8 @@ class Windows : public QObject {
     MainWindow* add();
     /// Opens files, each in a window of its own: studies, and delimited text by its dialog. Paths or file:// addresses.
     void open(const QStringList& files);
-    void open_at(const QString& file, const QString& item); ///< shows an item of a handout or its key, by its name
+    /// Shows an item of a handout or its key, by its name, in a window on that half of the screen.
+    void open_at(const QString& file, const QString& item, Qt::Edge half);
     /// Keeps what no window has saved, before the process ends.
     void end_at_once();
     QList<MainWindow*> all() const;
