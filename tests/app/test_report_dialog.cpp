@@ -72,7 +72,13 @@ class TestReportDialog : public QObject {
             drive.command("report");
         };
         in_dialog([](ReportDialog&) {});
-        QVERIFY(!drive.window.document().modified()); // nothing was chosen
+        QVERIFY(!drive.window.document().modified());                       // nothing was chosen
+        QVERIFY(drive.open(QStringLiteral(DEMO_FOLDER "/puck.ledgefall"))); // long: not all rows are proposed
+        QVERIFY(drive.settle());
+        in_dialog([](ReportDialog& dialog) { QCOMPARE(dialog.rows().currentIndex(), 1); });
+        QVERIFY(!drive.window.document().modified());
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
         in_dialog([](ReportDialog& dialog) {
             dialog.rows().setCurrentIndex(1);
             dialog.workings().setText(QStringLiteral("Pebbles.dev[3], s"));

@@ -64,10 +64,11 @@ void StudyCommands::report() {
         return document_.refuse({N_("The study is still being computed. Make the report when it is ready."), {}});
     }
     ReportDialog dialog(document_.study(), document_.snapshot(), window_);
+    const ReportChoices proposed = dialog.choices();
     dialog.exec();
-    Study next = document_.study();
-    next.report = dialog.choices();
-    if (next.report != document_.study().report.value_or(ReportChoices())) {
+    if (const ReportChoices choices = dialog.choices(); choices != proposed) { // only looking changes no study
+        Study next = document_.study();
+        next.report = choices;
         perform(tr("what the report has"), next);
     }
 }

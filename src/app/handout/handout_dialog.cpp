@@ -223,15 +223,6 @@ HandoutRequest HandoutDialog::request() const {
     return request;
 }
 
-void HandoutDialog::tick(const std::string& name, bool on) {
-    const Result<Id> part = part_to_ask(study_, name);
-    for_each_part(parts_, [&](QTreeWidgetItem* item) {
-        if (part && part_of(item) == *part) {
-            item->setCheckState(name_column, on ? Qt::Checked : Qt::Unchecked);
-        }
-    });
-}
-
 QString HandoutDialog::refused() const {
     QString points;
     for_each_part(parts_, [&points](const QTreeWidgetItem* item) {

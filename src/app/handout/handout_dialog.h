@@ -25,7 +25,6 @@ class HandoutDialog : public QDialog {
     QString target() const { return target_->text().trimmed(); }
     QString refusal() const { return message_->text(); }
 
-    void tick(const std::string& name, bool on = true); ///< by the part's name
     QTreeWidget& parts() { return *parts_; }
 
     void accept() override;

@@ -23,10 +23,10 @@ struct MarkedFolder {
     std::size_t marked = 0; ///< submissions; the others have a remark
 };
 
-/// Marks every study in a folder against the key. A file that is broken, huge, slow or no handout of this key is told
-/// in its row and stops nothing. What is asked is what the key says or, where it says nothing, what most submissions
-/// ask. Refused: a folder that cannot be read or has no files, or has too many; a folder without a single handout.
-/// Throws `Stopped`.
+/// Marks every study in a folder against the key. A file that is broken, huge, slow or no handout of this key is
+/// reported in its row and stops nothing. What is asked is what the key says or, where it says nothing, what most
+/// submissions ask. Refused: a folder that cannot be read or has no files, or has too many; a folder without a single
+/// handout. Throws `Stopped`.
 Result<MarkedFolder> mark_folder(const Study& key, const MarkRequest& request, const StopToken& stop = {});
 
 /// The files of a folder that may be submissions, by name.
