@@ -8329,6 +8329,10 @@
         <source>Replace</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Which answer is right? Leave it empty to mark by hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::HeadingDialog</name>

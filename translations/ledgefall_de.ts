@@ -8329,6 +8329,10 @@
         <source>Replace</source>
         <translation>Ersetzen</translation>
     </message>
+    <message>
+        <source>Which answer is right? Leave it empty to mark by hand.</source>
+        <translation>Welche Antwort ist richtig? Lass sie leer, um von Hand zu bewerten.</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::HeadingDialog</name>

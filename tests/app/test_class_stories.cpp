@@ -282,6 +282,35 @@ class TestClassStories : public QObject {
         }
     }
 
+    /// The right answer stays with the key.
+    void a_question_in_words_has_its_answer() {
+        UserSimulator hands(QStringLiteral("-"));
+        make_table(hands);
+        HandoutDialog form(hands.drive.window.document().study(), folder_.filePath(QStringLiteral("words.ledgefall")),
+                           {}, &hands.drive.window);
+        form.show();
+        QStringList typed = {QStringLiteral("What is spread?"), QStringLiteral("distance from the mean")};
+        QTimer answering;
+        connect(&answering, &QTimer::timeout, &form, [&typed] {
+            auto* asking = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            auto* line = asking == nullptr ? nullptr : asking->findChild<QLineEdit*>();
+            if (line != nullptr && !typed.isEmpty()) {
+                line->setText(typed.takeFirst());
+                asking->accept();
+            }
+        });
+        answering.start(10);
+        for (QPushButton* button : form.findChildren<QPushButton*>()) {
+            if (button->text().remove(QLatin1Char('&')) == QStringLiteral("Add a question in words…")) {
+                button->click();
+            }
+        }
+        QCOMPARE(form.asked().size(), std::size_t{1});
+        QCOMPARE(form.asked().front().answer, std::string("distance from the mean"));
+        const Study handout = *make_handout(hands.drive.window.document().study(), form.request());
+        QVERIFY(write_study(handout).find("distance from the mean") == std::string::npos);
+    }
+
     void names_make_a_folder_of_handouts() {
         UserSimulator hands(QStringLiteral("-"));
         make_table(hands);

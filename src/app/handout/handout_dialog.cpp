@@ -108,6 +108,9 @@ HandoutDialog::HandoutDialog(const Study& study, const QString& target, const QS
             AskedItem item;
             item.part = Id("question_" + std::to_string(words_->childCount() + 1));
             item.question = question->trimmed().toStdString();
+            const auto answer = ask_text(this, tr("Question in words"),
+                                         tr("Which answer is right? Leave it empty to mark by hand."), QString());
+            item.answer = answer.value_or(QString()).trimmed().toStdString();
             add_question(item);
             look_over();
         }
