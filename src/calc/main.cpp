@@ -44,7 +44,7 @@ constexpr Described options[] = {
     {"--ask", Step::Do::ask, "Ask for a part in the handout: 'Pebbles.dev', 'Classes.class' (its limits), 'ledge.q'"},
     {"--question", Step::Do::question, "The line of instructions for the --ask before"},
     {"--points", Step::Do::points, "The points for the --ask before; else 1"},
-    {"--vary", Step::Do::vary, "Shuffle the given values of a column, or draw a held value, for each student"},
+    {"--vary", Step::Do::vary, "Shuffle the given values of a column, or draw a held value, anew for each student"},
     {"--names", Step::Do::names, "Write a handout for each name in this file, one a line"},
     {"--out", Step::Do::out, "The folder for those handouts"},
     {"--mark", Step::Do::mark, "Mark the handouts in this folder by the study, and go on with the marks"},

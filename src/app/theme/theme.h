@@ -53,7 +53,7 @@ bool is_dark();
 void restore_theme();
 
 /// While one of these is there, the theme in use on its thread is the one for print: daylight on white, at a zoom of
-/// one. Nobody is told, since nothing on the screen changes.
+/// one. No widget is notified, since nothing on the screen changes.
 class LookForPrint {
   public:
     LookForPrint();

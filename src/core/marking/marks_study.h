@@ -17,7 +17,7 @@ struct ItemMark {
     std::string file;
 };
 
-/// What is to be said of one file of the folder; a remark is empty where all is well.
+/// A remark on one file of the folder; it is empty where all is well.
 struct SubmissionRemark {
     std::string file, name, remark;
 };

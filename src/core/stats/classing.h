@@ -37,7 +37,7 @@ Result<ClassProposal> propose_classes(const Column& cells, ClassRule rule, doubl
 
 /// The number of classes of that width, from `start` on, that the numbers of the column need to be covered; with
 /// `closed_left` a number on a boundary belongs to the class that begins there. Refused if the width is not above 0 or
-/// is not a multiple of what values are recorded to, if there would be too many classes, or if there is no number.
+/// is not a multiple of the recording unit, if there would be too many classes, or if there is no number.
 Result<ClassProposal> cover_with_classes(const Column& cells, double start, double width, bool closed_left,
                                          double recorded_to = 0);
 
